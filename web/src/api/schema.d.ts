@@ -2836,7 +2836,7 @@ export interface components {
             facts: components["schemas"]["Fact"][];
             /** @enum {string} */
             fitness: "UNKNOWN" | "AT_WORK" | "GROUNDED" | "DUE" | "FIT";
-            grounds: string[];
+            grounds: components["schemas"]["Ground"][];
             log: components["schemas"]["LogEntry"][];
             mark: string;
             missing: string[];
@@ -2861,7 +2861,7 @@ export interface components {
             blocked: boolean;
             cautions: components["schemas"]["Caution"][];
             checkId: string;
-            instruction: string;
+            instruction: components["schemas"]["TextPart"][][];
             kind: string;
             locked: boolean;
             /** Format: double */
@@ -3146,7 +3146,7 @@ export interface components {
             /** Format: double */
             minutes: number;
             paste: string;
-            steps: string[];
+            steps: components["schemas"]["TextPart"][][];
             title: string;
             values: components["schemas"]["ValueView"][];
         };
@@ -3234,6 +3234,10 @@ export interface components {
         GoingBack: {
             /** Format: int32 */
             revision: number;
+        };
+        Ground: {
+            conflict: boolean;
+            text: string;
         };
         HandMotions: {
             /** @enum {string} */
@@ -4347,7 +4351,7 @@ export interface components {
             /** @enum {string} */
             expected: "STOP" | "IDLE" | "BRIEF" | "LAND" | "ON";
             expectedLabel: string;
-            instruction: string;
+            instruction: components["schemas"]["TextPart"][][];
             mark: string;
             questions: components["schemas"]["QuestionView"][];
             /** @enum {string} */
@@ -4486,7 +4490,7 @@ export interface components {
         Resting: {
             craftClass: string;
             due: components["schemas"]["Due"][];
-            grounds: string[];
+            grounds: components["schemas"]["Ground"][];
             mark: string;
             name: string;
         };
@@ -4948,7 +4952,7 @@ export interface components {
             expected: string;
             given?: string[];
             id: string;
-            instruction: string;
+            instruction: components["schemas"]["TextPart"][][];
             /** Format: double */
             minutes: number;
             questions: components["schemas"]["QuestionView"][];
@@ -4961,7 +4965,7 @@ export interface components {
         StepView: {
             expected: string;
             id: string;
-            instruction: string;
+            instruction: components["schemas"]["TextPart"][][];
             place: components["schemas"]["PlaceView"];
             powered: boolean;
             question: components["schemas"]["QuestionView"];
@@ -5026,6 +5030,12 @@ export interface components {
             stripS: number[];
             verdicts: components["schemas"]["Verdict"][];
             volts?: components["schemas"]["Volts"];
+        };
+        TextPart: {
+            id?: string;
+            /** @enum {string} */
+            kind: "WORDS" | "PART" | "PAD" | "WIRE" | "UART" | "SETTING" | "CHECK" | "INSTRUMENT" | "PAGE";
+            text: string;
         };
         TimelineAnswer: {
             /** Format: double */
@@ -5153,7 +5163,7 @@ export interface components {
         WayView: {
             /** Format: double */
             minutes: number;
-            steps: string[];
+            steps: components["schemas"]["TextPart"][][];
             title: string;
             /** Format: int32 */
             way: number;

@@ -69,7 +69,10 @@
             >
           </tr>
         {:else}
-          <tr><td colspan="6">No battery yet. Enter the first one below; its log does the rest.</td></tr>
+          <tr
+            ><td colspan="6">No battery yet. Add the first one below, then log each flight and charge.</td
+            ></tr
+          >
         {/each}
       </tbody>
     </table>

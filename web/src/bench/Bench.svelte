@@ -68,8 +68,8 @@
       <div class="start">
         <h2>Start with a craft</h2>
         <p>
-          Enter the first one: its craft ID, its class, which way its props turn. It takes a minute; the build
-          sheet can be made exact later.
+          Add the first one: its craft ID, its class and which way its props turn. It takes a minute; the
+          build sheet can be completed later.
         </p>
         <p><a class="act" href="/new-craft">Enter the first craft</a></p>
       </div>

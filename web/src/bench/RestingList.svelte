@@ -13,7 +13,7 @@
         <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
         <span class="small"
           >{craft.name} · {craft.craftClass}{#each craft.grounds as ground, i (i)}<span class="ground"
-              >{ground}</span
+              >{ground.text}</span
             >{/each}{#each craft.due as one (one.page)}<span class="due"
               ><a href={`/crafts/${encodeURIComponent(craft.mark)}/${one.page}`}>{one.what}</a>: {one.why}</span
             >{/each}</span

@@ -24,7 +24,7 @@
 <Notice text={error} />
 {#if chart.aside}
   <p class="caution">
-    Archived: {chart.aside}. Nothing of it is lost.
+    Archived: {chart.aside}. All its records are kept.
     <button class="plain" onclick={() => void put({})}>Bring it back</button>
   </p>
 {:else if !open}

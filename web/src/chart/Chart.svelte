@@ -112,8 +112,8 @@
         {/if}
       </div>
     </div>
-    {#each c.grounds.filter((ground) => !c.conflicts.some( (one) => ground.endsWith(one.cause) )) as ground, i (i)}
-      <p class="caution">{ground}.</p>
+    {#each c.grounds.filter((ground) => !ground.conflict) as ground, i (i)}
+      <p class="caution">{ground.text}.</p>
     {/each}
     <Conflicts mark={c.mark} onsettled={() => void load(c.mark)} />
 

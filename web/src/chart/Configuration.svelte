@@ -37,8 +37,8 @@
 <section class="page">
   <h1>Configuration of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
   <p class="small">
-    Only what is not as usual is named here. Enter what is right for this craft: a work-up looks for what
-    differs from it.
+    Only settings that differ from the usual are listed. Enter what is right for this craft: a work-up looks
+    for what differs from it.
   </p>
   <Notice text={work.error} />
   {#if work.chart}

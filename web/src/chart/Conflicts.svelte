@@ -32,6 +32,7 @@
     {/if}
     {#each conflicts.view.conflicts as one (one.id)}
       <Conflict
+        {mark}
         conflict={one}
         busy={conflicts.busy}
         onsettle={open === undefined ? (way, made) => void settle(one.id, way, made) : undefined}

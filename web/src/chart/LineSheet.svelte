@@ -56,9 +56,7 @@
       <label for="line-reason">What was wrong with it</label>
       <input id="line-reason" class="entry" bind:value={reason} maxlength="400" />
     </div>
-    <p class="small">
-      What it said before stays in its history. A line that is taken back counts for nothing.
-    </p>
+    <p class="small">The earlier text stays in its history. A line that is undone no longer counts.</p>
     <Notice text={error} />
     <div class="do">
       <button class="act" disabled={reason.trim() === '' || text.trim() === ''}>Put it right</button>

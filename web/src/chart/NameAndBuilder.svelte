@@ -36,7 +36,7 @@
     <label>What it is for <input class="entry" bind:value={name} maxlength="80" /></label>
     <label>
       Built by <input class="entry" bind:value={builder} maxlength="80" />
-      <span class="small">A workshop, its owner, or bought ready-built: the trends count by it.</span>
+      <span class="small">A workshop, its owner, or “ready-built”. Trends are counted by builder.</span>
     </label>
     <button class="quiet">Enter</button>
   </form>

@@ -83,7 +83,7 @@
 
 <section class="page">
   <h1>Enter a craft</h1>
-  <p class="small">A minute's work: the class gives sizes and weights, the rest is how it is set up.</p>
+  <p class="small">Takes a minute: the class gives sizes and weights; the rest is how it is set up.</p>
   <Notice text={choices.error} />
   {#if choices.value}
     {@const c = choices.value}
@@ -108,7 +108,7 @@
       <div class="field">
         <label for="builder">Built by</label>
         <input id="builder" class="entry" bind:value={builder} maxlength="80" />
-        <span class="small">A workshop, its owner, or bought ready-built.</span>
+        <span class="small">A workshop, its owner, or “ready-built”.</span>
       </div>
       {#if (crafts.value ?? []).length > 0}
         <div class="field">
@@ -119,8 +119,7 @@
                 >{craft.mark} – {craft.name}</option
               >{/each}
           </select>
-          {#if like}<span class="small">Its whole sheet is taken over; change afterwards what differs.</span
-            >{/if}
+          {#if like}<span class="small">Copies the whole sheet; change what differs afterwards.</span>{/if}
         </div>
       {/if}
       {#if !like}
@@ -168,7 +167,7 @@
           <div class="field">
             <label for="board">Flight controller</label>
             <select id="board" class="entry" bind:value={board}>
-              <option value="">the usual one of that layout, UARTs not entered</option>
+              <option value="">the usual FC of that layout, UARTs not entered</option>
               {#each c.boards.filter((one) => one.layouts.includes(layout as 'STACK')) as one (one.id)}
                 <option value={one.id}>{one.label}</option>
               {/each}

@@ -66,7 +66,7 @@
   {#if work.chart && shelf.value && choices.value}
     {@const c = choices.value}
     {#if !electrics || !work.pack}
-      <p>Choose how it is wired; sizes follow from the craft. Then name only what differs.</p>
+      <p>Pick a wiring layout. Change only what is different on this craft.</p>
       <form
         class="grid"
         onsubmit={(event) => {
@@ -75,7 +75,7 @@
         }}
       >
         <div class="field">
-          <label for="layout">It is wired as</label>
+          <label for="layout">Wiring layout</label>
           <select id="layout" class="entry" bind:value={layout}>
             {#each c.layouts as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
           </select>
@@ -88,21 +88,19 @@
           <label for="capacity">Capacity, mAh</label>
           <NumberEntry unit="mAh" id="capacity" class="entry" min={50} bind:value={first.capacityMah} />
         </div>
-        <p><button class="act" disabled={work.busy}>Wire it</button></p>
+        <p><button class="act" disabled={work.busy}>Use this layout</button></p>
       </form>
     {:else}
       {#if work.chart.behindTheShelf.length > 0}
         <p class="small missing">
           {work.chart.behindTheShelf.join(', ')} changed in the parts library since.
-          <button class="plain" disabled={work.busy} onclick={() => void work.takeOver()}>take it over</button
-          >
+          <button class="plain" disabled={work.busy} onclick={() => void work.takeOver()}>Update it</button>
         </p>
       {/if}
       {#each work.chart.missing as text, n (n)}<p class="small missing">{text}</p>{/each}
       <h2>Parts</h2>
       <p class="small">
-        Enter what differs from the part type in the library: a name, a draw. They are kept with the wires
-        below.
+        Enter what differs from the part type: a name, a current. Saved together with the wires below.
       </p>
       <ul class="parts">
         {#each work.parts as part, i (part.id)}
@@ -158,7 +156,7 @@
         <WiresByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
         <details>
           <summary>All {work.leads.length} wires as a list</summary>
-          <p class="small">A pad is written as part.pad. Gauge by AWG; the larger, the thinner.</p>
+          <p class="small">Write a pad as part.pad. Gauge in AWG: a larger number is a thinner wire.</p>
           <datalist id="pads"
             >{#each pads as pad (pad)}<option value={pad}></option>{/each}</datalist
           >

@@ -42,7 +42,10 @@ describe('the radio-off test', () => {
       '/api/crafts/{mark}/radio-off': {
         state: 'NOT_DONE',
         why: 'never made',
-        instruction: 'Arm it. Switch the radio off.',
+        instruction: [
+          [{ kind: 'WORDS', text: 'Arm it.' }],
+          [{ kind: 'WORDS', text: 'Switch the radio off.' }]
+        ],
         expectedLabel: 'they stop',
         afterS: 1.66,
         questions: [
@@ -108,7 +111,7 @@ describe('a set-up on the screen', () => {
     id,
     checkId: id,
     title: `step ${id}`,
-    instruction: `do ${id}`,
+    instruction: [[{ kind: 'WORDS', text: `do ${id}` }]],
     why: `why ${id}`,
     expected: 'yes',
     questions: [
@@ -189,7 +192,7 @@ describe('a set-up on the screen', () => {
     const reading = { checkId: 'bind', outcomes: { seen: 'no' }, numbers: {} };
     begin({ [path]: view([step('bind', { given: ['no'], reading })]), '/api/work-ups': { id: 31 } });
     render(SetUp);
-    await fireEvent.click(await screen.findByRole('button', { name: /Work it up/ }));
+    await fireEvent.click(await screen.findByRole('button', { name: /Open a work-up/ }));
     await waitFor(() => expect(gone).toEqual([['/work-ups/:id', { params: { id: '31' } }]]));
     expect(last('POST')?.body).toMatchObject({ mark: 'TERN', before: [reading] });
   });
@@ -420,14 +423,19 @@ describe('a chart', () => {
       settings: [],
       pads: [],
       ways: [
-        { way: 1, title: 'Enter the alignment 180/0/0', steps: ['Enter it and save.'], minutes: 1 },
-        { way: 2, title: 'Turn the FC over', steps: ['Four screws.'], minutes: 12 }
+        {
+          way: 1,
+          title: 'Enter the alignment 180/0/0',
+          steps: [[{ kind: 'WORDS', text: 'Enter it and save.' }]],
+          minutes: 1
+        },
+        { way: 2, title: 'Turn the FC over', steps: [[{ kind: 'WORDS', text: 'Four screws.' }]], minutes: 12 }
       ]
     };
     begin({
       '/api/crafts/{mark}': whole({
         fitness: 'GROUNDED',
-        grounds: ['Can’t work: mounted'],
+        grounds: [{ text: 'Can’t work: mounted', conflict: true }],
         conflicts: [conflict]
       }),
       '/api/crafts/{mark}/conflicts': { mark: 'TERN', version: 3, conflicts: [conflict], doubts: [] },

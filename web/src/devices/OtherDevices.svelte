@@ -47,12 +47,12 @@
               {#if now.mode === 'PROXY'}On the device, open the address of the server in front.
               {:else}On the device, open
                 {#each now.addresses as address, i (i)}<span class="figure address">{address}</span>
-                {:else}the address of this computer; it is in no network now.{/each}{/if}
+                {:else}the address of this computer; it is not on a network now.{/each}{/if}
             </li>
             {#if now.fingerprint}
               <li>
-                Its browser warns about an unknown certificate. Let it show the certificate: if the
-                fingerprint is not this one, somebody is in between.
+                Its browser warns about an unknown certificate. Have it show the certificate: if the
+                fingerprint differs from this one, somebody is in between.
                 <span class="figure print">{now.fingerprint}</span>
               </li>
             {/if}
@@ -98,8 +98,8 @@
             {/each}
           </ul>
           <p class="small">
-            A device stays paired for twelve hours at the most. It may do what the bench does, but not pair
-            others.
+            A device stays paired for twelve hours at the most. It may do what this computer does, but not
+            pair others.
           </p>
         </div>
       </div>

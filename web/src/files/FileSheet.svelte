@@ -38,7 +38,7 @@
       <label for="file-reason">What was wrong with it</label>
       <input id="file-reason" class="entry" bind:value={reason} maxlength="400" />
     </div>
-    <p class="small">What was there before stays in the history. What is removed can be brought back.</p>
+    <p class="small">The earlier version stays in the history. A removed file can be restored.</p>
     <Notice text={files.error} />
     <div class="do">
       <button class="act" disabled={!reason.trim() || !name.trim() || files.busy}

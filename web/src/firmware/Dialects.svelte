@@ -62,13 +62,13 @@
   }
 </script>
 
-<svelte:head><title>Firmware families – Able Medic</title></svelte:head>
+<svelte:head><title>Firmware dialects – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Firmware families</h1>
+  <h1>Firmware dialects</h1>
   <p class="small">
-    What each family calls the settings, in which version, what its values mean, and what its versions are
-    able to do. A settings export is read through the family that knows most of its names.
+    What each dialect calls the settings in which version, what its values mean, and what its versions can do.
+    A settings export is read with the dialect that knows most of its names.
   </p>
   <Notice text={families.error || family.error} />
   <ul class="families">

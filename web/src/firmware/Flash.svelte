@@ -70,7 +70,8 @@
     <h2>The settings first</h2>
     {#if view.snapshot !== undefined && view.stale === undefined}
       <p>
-        Snapshot {view.snapshot} of {moment(view.takenAt!)} ({view.from}) holds: nothing was changed since.
+        Snapshot {view.snapshot} of {moment(view.takenAt!)} ({view.from}) is current: nothing has changed
+        since.
       </p>
     {:else}
       <p class="caution">
@@ -80,7 +81,7 @@
         <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>List its settings now</a>
       </p>
       {#if flash.without}
-        <p class="small">It goes on without: {flash.without}. The log says so.</p>
+        <p class="small">Flashing without an export: {flash.without}. It is in the log.</p>
       {:else}
         <form
           onsubmit={(event) => {
@@ -88,7 +89,7 @@
             void flash.goWithout(reason.trim());
           }}
         >
-          <label for="reason">Or say why they can't be exported</label>
+          <label for="reason">Or say why they can’t be exported</label>
           <input id="reason" class="entry" bind:value={reason} maxlength="200" autocomplete="off" />
           <button class="quiet" disabled={reason.trim() === '' || flash.busy}>Go on without</button>
         </form>
@@ -98,7 +99,7 @@
     {#if view.snapshot !== undefined}
       <h2>What {view.target} does to them</h2>
       {#if view.lost.length + view.renamed.length === 0}
-        <p>Every setting that is not as usual keeps its name.</p>
+        <p>Every setting that differs from the usual keeps its name.</p>
       {/if}
       <ul class="lines">
         {#each view.lost as one (one.label)}
@@ -152,7 +153,7 @@
     </ul>
 
     <h2>Step by step</h2>
-    {#if !flash.ready}<p class="small">The steps open once the settings are kept.</p>{/if}
+    {#if !flash.ready}<p class="small">The steps open once the settings are saved.</p>{/if}
     <ol class="lines">
       {#each view.steps as step (step.id)}
         <li class:now={flash.ready && flash.next?.id === step.id}>
@@ -172,7 +173,7 @@
       {/each}
     </ol>
 
-    <h2>When it is not seen or not written</h2>
+    <h2>If the FC isn’t detected or the flash fails</h2>
     <ol class="lines remedies">
       {#each view.remedies as remedy, i (remedy.text)}
         <li class:now={i === flash.tried}>

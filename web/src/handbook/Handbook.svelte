@@ -58,7 +58,7 @@
       placeholder="such as desync, divider, props"
     />
   </div>
-  {#if pages.value && found.length === 0}<p>No page says anything of that.</p>{/if}
+  {#if pages.value && found.length === 0}<p>No page matches.</p>{/if}
   <div class="chapters">
     {#each chapters.filter((one) => families(one.id).length > 0) as chapter (chapter.id)}
       <div>

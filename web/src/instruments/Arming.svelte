@@ -74,7 +74,9 @@
         <label><input type="checkbox" bind:checked={computer} /> USB is plugged in</label>
         <label><input type="checkbox" bind:checked={radioOn} /> the radio is on</label>
         <label><input type="checkbox" bind:checked={switchOn} /> the arm switch is flipped</label>
-        <label><input type="checkbox" bind:checked={onAtPower} /> it stood so when the battery went in</label>
+        <label
+          ><input type="checkbox" bind:checked={onAtPower} /> it was like this when the battery was plugged in</label
+        >
         <label><input type="checkbox" bind:checked={sky} /> it sees the sky</label>
         <div class="fields">
           <NumberField id="throttle" label="Throttle stick, % up" bind:value={throttle} />

@@ -104,7 +104,7 @@
         <dt>Cells guessed right</dt>
         <dd class="reading">
           {a.guessLowCellV.toFixed(2)} to {a.guessHighCellV.toFixed(2)} V
-          <span class="small">a cell at plug-in; a full one is guessed as {a.guessFull} cells</span>
+          <span class="small">per cell at plug-in; the FC takes a full one for {a.guessFull} cells</span>
         </dd>
       </dl>
       <p class="small">{a.reason}</p>

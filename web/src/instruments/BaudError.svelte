@@ -67,7 +67,7 @@
           Bytes come through{Math.abs(a.apart) > a.tolerance / 2 ? ', with little to spare' : ''}.
         </p>
       {:else}<p class="caution">
-          Bytes come out wrong: the last bit is read outside its time. Take a lower rate, or one that the
+          Bytes come out wrong: the last bit is sampled outside its time. Use a lower rate, or one that the
           clock divides well.
         </p>{/if}
     {/if}

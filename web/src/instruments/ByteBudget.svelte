@@ -39,7 +39,7 @@
 >
   {#snippet asked()}
     <h2>Messages</h2>
-    <p class="small">Each with its rate a second, its bytes, and the bytes around them.</p>
+    <p class="small">Each message with its rate per second, its payload and its overhead.</p>
     <ul>
       {#each messages as one, i (i)}
         <li>

@@ -130,8 +130,8 @@
 <section class="page">
   <h1>Failsafe timeline{mark ? ` of ${mark}` : ''}</h1>
   <p class="small">
-    What becomes of it when the link is lost in flight. Drag a setting and see. It is a calculation, and no
-    leave to try it in the air: the test is props off, at the bench.
+    What the craft does when the link is lost in flight. Drag a setting to see. This is a calculation, not a
+    reason to try it in the air: test it at the bench, props off.
   </p>
   <Notice text={solved.error || trouble} />
   <div class="two">
@@ -142,7 +142,7 @@
           onchange={() => void ofSheet()}
         />{/if}
       <div class="field">
-        <label for="receiver">When it hears nothing, the receiver</label>
+        <label for="receiver">When the link is lost, the receiver</label>
         <select id="receiver" class="entry" bind:value={lost.receiver}>
           {#each RECEIVERS as [id, label] (id)}<option value={id}>{label}</option>{/each}
         </select>
@@ -192,7 +192,7 @@
           <NumberEntry unit="m" id="least" class="entry reading" bind:value={lost.home.leastM} />
         </div>
         <div class="field">
-          <label for="north">North of the compass is off by, °</label>
+          <label for="north">Compass error, °</label>
           <NumberEntry unit="°" id="north" class="entry reading" bind:value={lost.home.compassDeg} />
         </div>
       {/if}

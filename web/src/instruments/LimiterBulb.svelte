@@ -33,11 +33,11 @@
       {#if a.fitness === 'BURNS_OUT'}
         <p class="caution">
           Not this bulb on this battery: a dead short puts {a.shortW.toFixed(0)} W into it, and a burnt-out bulb
-          stays dark like one behind a sound craft. Put {a.series} alike in series, or take one of a higher voltage.
+          stays dark, just as with a sound craft. Put {a.series} alike in series, or use one of a higher voltage.
         </p>
       {:else if a.fitness === 'STAYS_DARK'}
         <p class="caution">
-          Not this bulb on this battery: it stays dark even on a dead short. Take one whose rated voltage is
+          Not this bulb on this battery: it stays dark even on a dead short. Use one whose rated voltage is
           near the battery's.
         </p>
       {/if}

@@ -82,8 +82,8 @@
   <h1>Modem chain</h1>
   <Notice text={of.error} />
   {#if craft}<p>
-      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like, the sheet
-      stays.
+      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like: the sheet is
+      not changed.
     </p>{/if}
   <p class="small">
     Every wire has the same rate at both ends, and no hop is asked for more than it can do. Each box says what

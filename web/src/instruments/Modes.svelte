@@ -39,8 +39,8 @@
 <section class="page">
   <h1>Switches and modes{mark ? ` of ${mark}` : ''}</h1>
   <p class="small">
-    Each channel stands upright, its pulse growing upwards. Press a stop of a lever to put the switch there;
-    the boxes beside it are what listens.
+    Each bar is a channel, its pulse rising upwards. Press a position to put the switch there; the boxes
+    beside it are the modes on that channel.
   </p>
   {#if !opened.mark}
     <div class="pick">

@@ -26,7 +26,7 @@
     {#if solved.value}
       {#each solved.value.missing as text, i (i)}<p class="small missing">{text}</p>{/each}
       {#if solved.value.fromUsb.length > 0}
-        <p>From the computer alone come on: {solved.value.fromUsb.join(', ')}.</p>
+        <p>On USB power alone these run: {solved.value.fromUsb.join(', ')}.</p>
       {/if}
     {/if}
   {/snippet}

@@ -85,7 +85,7 @@
           </ul>
         </details>
       {:else}
-        <p class="small">No fault of power in the book changes this reading.</p>
+        <p class="small">No known power fault changes this reading.</p>
       {/each}
     {/if}
   </div>

@@ -47,7 +47,7 @@
     {#if !opened.mark}<CraftPicker bind:mark />{/if}
     <NumberField id="satellites" label="Satellites seen" bind:value={satellites} />
     <div class="field">
-      <label for="noted">Distance to home stood at nothing when it was armed</label>
+      <label for="noted">Distance to home was zero when it was armed</label>
       <select id="noted" class="entry" bind:value={noted}>
         <option value="">not checked</option>
         <option value="yes">yes</option>

@@ -66,8 +66,8 @@
       </dl>
       {#if a.killsPin}
         <p class="caution">
-          {a.pinV.toFixed(1)} V would stand at the converter's pin: that destroys it. Do not connect the battery;
-          a pin of 3.3 V bears 3.6 V. The upper resistor is at least {a.leastTopOhm.toFixed(0)} Ω.
+          {a.pinV.toFixed(1)} V would be at the ADC pin: that destroys it. Do not connect the battery; a 3.3 V pin
+          takes 3.6 V at most. The upper resistor is at least {a.leastTopOhm.toFixed(0)} Ω.
         </p>
       {:else if a.clipped}<p>
           The converter is at its limit: it shows the same for every higher battery voltage.

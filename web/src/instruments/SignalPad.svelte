@@ -64,8 +64,8 @@
         </tbody>
       </table>
       <p class="small">
-        0 V all the time: no sender, or one that idles low and says nothing. {highV} V all the time: one that idles
-        high and says nothing.
+        0 V all the time: no sender, or one that idles low and sends nothing. {highV} V all the time: one that idles
+        high and sends nothing.
       </p>
     {/if}
   {/snippet}

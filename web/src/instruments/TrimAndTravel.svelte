@@ -135,7 +135,7 @@
   </div>
   <p class="small">
     Middle first: it moves both ends. Then look again. Some FCs want all sticks and switches brought to their
-    ends once before they take them as such.
+    ends once before they accept them.
   </p>
 </section>
 

@@ -86,8 +86,8 @@
 <section class="page">
   <h1>UART planner</h1>
   {#if craft}<p>
-      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like, the sheet
-      stays.
+      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like: the sheet is
+      not changed.
     </p>{/if}
   <p class="small">
     Each part gets a UART that supports its protocol, with the least soldering and the fewest parts left out.
@@ -145,7 +145,7 @@
           <div class="lost">
             <h2>No UART for {lost.name}</h2>
             {#if lost.conflict.length > 1}
-              <p>These cannot be had together on this FC: {lost.conflict.join(', ')}.</p>
+              <p>This FC can’t have these together: {lost.conflict.join(', ')}.</p>
             {/if}
             <ul class="why">
               {#each lost.why as why, n (n)}<li>{why}</li>{/each}

@@ -59,8 +59,8 @@
       {/each}
     </ul>
     <p class="small">
-      That air and ground are of one generation holds for every link. The other versions are of the families
-      that ship, which are invented; a craft's own notes are the better source.
+      For every link, air and ground must be of the same generation. The other versions belong to the dialects
+      that ship, which are invented; trust the craft’s own notes first.
     </p>
   {/snippet}
 </Paper>

@@ -10,7 +10,7 @@
 
 <Paper
   title="Channel and frequency"
-  text="Pilots interfere with each other when their channels are too close, and through what two VTXs make together: twice one frequency minus the other."
+  text="Pilots interfere with each other when their channels are too close, and through mixing products of two VTXs: twice one frequency minus the other."
   error={work.solved.error || work.table.error}
 >
   {#snippet asked()}
@@ -83,7 +83,7 @@
       </div>
       <p class="small">
         Shaded: {now.freeFromMhz} to {now.freeToMhz} MHz, free to use in most places; local law and your licence
-        decide. Dashed: what two VTXs make together.
+        decide. Dashed: mixing products of two VTXs.
       </p>
       <ul>
         {#each now.pilots as pilot, i (i)}

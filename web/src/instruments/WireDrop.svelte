@@ -49,7 +49,7 @@
         <dd class="reading">{a.diameterMm.toFixed(2)} mm, {a.areaMm2.toFixed(2)} mm²</dd>
         <dt>Thinnest that will do</dt>
         <dd class="reading">
-          {#if a.thinnestAwg === undefined}none: shorten the wire, or lay two{:else}AWG {a.thinnestAwg}{/if}
+          {#if a.thinnestAwg === undefined}none: shorten the wire, or use two in parallel{:else}AWG {a.thinnestAwg}{/if}
         </dd>
       </dl>
     {/if}

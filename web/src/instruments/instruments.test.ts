@@ -205,7 +205,7 @@ describe('an instrument opened from a chart', () => {
     };
     render(RailBudget);
     await waitFor(() => screen.getByText('0.30 A over the budget'));
-    expect(screen.getByText('From the computer alone come on: receiver.')).toBeDefined();
+    expect(screen.getByText('On USB power alone these run: receiver.')).toBeDefined();
   });
 
   it('plans with the board and the parts of the craft, each where it is soldered', async () => {
@@ -334,7 +334,7 @@ describe('an instrument alone', () => {
       leastTopOhm: 40200
     };
     render(SenseChain);
-    await waitFor(() => screen.getByText(/8.2 V would stand at the converter's pin/));
+    await waitFor(() => screen.getByText(/8.2 V would be at the ADC pin/));
   });
 
   it('says what is wrong with a number in the words of the server', async () => {

@@ -121,7 +121,7 @@
         <div>
           <h2>Pads</h2>
           <p class="small">
-            Row by row as they lie on it: neighbours in a row can be bridged. Press one to change it.
+            Row by row, as on the part: neighbours in a row can be bridged. Press one to change it.
           </p>
           <Board rows={work.rows} at={work.at} label="Pads" onpick={(at) => (work.at = at)} />
           <p class="links">

@@ -70,8 +70,7 @@
     <div>
       <h1>Parts library</h1>
       <p class="small">
-        What crafts are built of here. Those that ship are invented; add your own as you have them in your
-        hand.
+        The part types that craft are built from. The shipped ones are invented; add your own.
       </p>
     </div>
     <div class="do">

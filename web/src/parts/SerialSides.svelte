@@ -58,9 +58,9 @@
         </select>
       </div>
       <div class="field">
-        <label for="computer">UART that the computer’s bridge takes</label>
+        <label for="computer">UART used by the USB bridge</label>
         <select id="computer" class="entry" bind:value={ports.computer}>
-          <option value="">none, it has a way of its own</option>
+          <option value="">none, USB has its own</option>
           {#each names as name (name)}<option value={name}>UART {name}</option>{/each}
         </select>
       </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LinkedText from '../shared/LinkedText.svelte';
   import { onMount, untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate, route } from '../navigation';
@@ -98,12 +99,12 @@
     </p>
     <div class="two">
       <div class="how">
-        <p class="caution">Props off. A hand at the battery’s plug: motors that go on are stopped there.</p>
+        <p class="caution">Props off. Keep a hand on the battery plug: pull it if the motors keep running.</p>
         <ol>
-          {#each v.instruction.split(/(?<=[.!]) /) as step, i (i)}<li>{step}</li>{/each}
+          {#each v.instruction as step, i (i)}<li><LinkedText parts={step} {mark} /></li>{/each}
         </ol>
         <p>
-          The motors of this craft should end so: <strong>{v.expectedLabel}</strong
+          What the motors of this craft should do: <strong>{v.expectedLabel}</strong
           >{#if v.afterS !== undefined}, after
             <span class="figure">{v.afterS.toFixed(1)} s</span>{/if}.
         </p>

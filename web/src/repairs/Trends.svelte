@@ -35,7 +35,7 @@
 
 <section class="page">
   <h1>Trends</h1>
-  <p class="small">From the workshop's own repair log: what comes back again and again, and what it takes.</p>
+  <p class="small">From the workshop's own repair log: what keeps coming back, and what it takes to fix.</p>
   <Notice text={trends.error} />
   {#if trends.value}
     {@const t = trends.value}

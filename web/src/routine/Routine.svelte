@@ -1,4 +1,5 @@
 <script lang="ts">
+  import StepsInLine from '../shared/StepsInLine.svelte';
   import { onMount, untrack } from 'svelte';
   import { searchParams } from 'sv-router';
   import { navigate, route } from '../navigation';
@@ -114,12 +115,12 @@
               {@const bad = view.steps.find((s) => s.id === work.failed)!}
               <h2>It does not pass</h2>
               <p>
-                <strong>{bad.title}</strong>: expected {bad.expected}. Do not power it. Put the run on the
-                chart, then work the fault up.
+                <strong>{bad.title}</strong>: expected {bad.expected}. Do not power it. Save the run to the
+                chart, then open a work-up.
               </p>
             {:else}
               <h2>All of it passes</h2>
-              <p>Nothing shorted, nothing crossed, the rails are right.</p>
+              <p>No shorts, no crossed wires, rail voltages right.</p>
             {/if}
             <p class="do">
               <button class="act" disabled={work.busy} onclick={() => void keep()}
@@ -137,11 +138,9 @@
             <p class="small">Step {work.at + 1} of {view.steps.length}{step.powered ? ' · power on' : ''}</p>
             <h2>{step.title}</h2>
             {#if step.powered}
-              <p class="caution">
-                Props off. Hand on the plug: anything hot, bright or smelling, battery out.
-              </p>
+              <p class="caution">Props off. Hand on the plug: pull the battery at any heat, glow or smell.</p>
             {/if}
-            <p>{step.instruction}</p>
+            <StepsInLine steps={step.instruction} {mark} />
             {#if step.waits}
               <p class="caution">{step.waits}</p>
               <p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import StepsInLine from '../shared/StepsInLine.svelte';
   import { onMount, untrack } from 'svelte';
   import { navigate, route } from '../navigation';
   import Answer from '../shared/answer/Answer.svelte';
@@ -54,8 +55,7 @@
         {sentence(run.label)} · {run.passed.length} of {run.passed.length +
           run.todo.length +
           run.waiting.length} steps passed ·
-        {minutes(run.minutes)} to go. The order costs the least at the bench and keeps each step behind those that
-        it needs.
+        {minutes(run.minutes)} to go. In the order that takes the least time, each step after those it depends on.
       </p>
       <div class="two">
         <ol class="steps" aria-label="Steps to do">
@@ -80,11 +80,12 @@
           {#if run.conflicts.length > 0}
             <h2>First: the record can’t be right</h2>
             <p class="small">
-              A step passes against what a sound craft gives. Where the record contradicts itself, no reading
-              can pass. Look at the craft, then fix it or correct the record.
+              A step passes when it shows what a sound craft shows. While the record contradicts itself, no
+              reading can pass. Look at the craft, then fix it or correct the record.
             </p>
             {#each run.conflicts as one (one.id)}
               <Conflict
+                {mark}
                 conflict={one}
                 busy={work.busy}
                 onsettle={(way, made) => void work.settle(one.id, way, made)}
@@ -105,16 +106,16 @@
                 > is due.
               </p>
             {/if}
-            <p>{step.instruction}</p>
+            <StepsInLine steps={step.instruction} {mark} />
             <p>It should give <strong class="figure">{step.expected}</strong></p>
             {#if step.given}
               <div class="astray">
                 <p>
-                  It gave <strong>{step.given.join(', ')}</strong>, and should not. Find out why, then make it
-                  again.
+                  It gave <strong>{step.given.join(', ')}</strong>. It should not. Find out why, then repeat
+                  it.
                 </p>
                 <button class="act" type="button" disabled={work.busy} onclick={() => void workUp()}
-                  >Work it up with all readings so far</button
+                  >Open a work-up with all readings so far</button
                 >
               </div>
             {/if}
@@ -131,7 +132,7 @@
             </form>
           {:else if run.waiting.length > 0}
             <h2>The rest waits</h2>
-            <p>Nothing is left to do until what is under Waiting is settled.</p>
+            <p>Nothing more can be done until what is under Waiting is settled.</p>
           {:else}
             <h2>All of it passed</h2>
             <p>The chart shows what is due after this.</p>
@@ -175,7 +176,7 @@
         </p>
       {/if}
     {:else}
-      <p>What is it for? What nothing made necessary is left out, and said.</p>
+      <p>What is it for? Steps that aren’t needed are left out and listed.</p>
       <ol class="occasions">
         {#each view.occasions as one, i (one.id)}
           <li>

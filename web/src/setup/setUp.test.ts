@@ -9,7 +9,7 @@ function step(id: string, questions: Step['questions'], more: Partial<Step> = {}
     id,
     checkId: id,
     title: id,
-    instruction: '',
+    instruction: [],
     why: '',
     expected: '',
     questions,

@@ -1,15 +1,17 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
-  import Said from './Said.svelte';
+  import LinkedText from './LinkedText.svelte';
   import { minutes } from './words';
 
   /** What of a record can't be right together, and each way to put it right: on the craft, or on the sheet alone. */
   let {
     conflict,
+    mark,
     busy = false,
     onsettle
   }: {
     conflict: Schemas['ConflictView'];
+    mark: string;
     busy?: boolean;
     /** Takes the way, from 1, and whether something was done to the craft; left out where it is settled elsewhere. */
     onsettle?: (way: number, made: boolean) => void;
@@ -28,7 +30,7 @@
     <section>
       <h3>{i === 0 ? '' : 'Or: '}{way.title} <span class="small">{minutes(way.minutes)}</span></h3>
       <ol>
-        {#each way.steps as step, i (i)}<li><Said text={step} /></li>{/each}
+        {#each way.steps as step, i (i)}<li><LinkedText parts={step} {mark} /></li>{/each}
       </ol>
       {#if onsettle}
         <p class="do">
@@ -36,7 +38,7 @@
             >Done on the craft</button
           >
           <button class="plain" type="button" disabled={busy} onclick={() => onsettle(way.way, false)}
-            >The craft is right so: correct the record</button
+            >The craft is right: correct the record</button
           >
         </p>
       {/if}

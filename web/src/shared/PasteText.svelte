@@ -15,7 +15,7 @@
   <button class="quiet" type="button" onclick={() => void copy()}
     >{copied === text ? 'Copied' : 'Copy the text'}</button
   >
-  <span class="small">Paste it, save, let the FC restart, list again and drop it here.</span>
+  <span class="small">Paste it, save, let the FC restart, export again and drop the file here.</span>
 </p>
 
 <style>

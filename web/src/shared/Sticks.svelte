@@ -26,7 +26,7 @@
     <circle cx={tip.x} cy={tip.y} r="13" class="tip" />
   </svg>
   <figcaption class="small">
-    {name}, {toward}. Drawn for throttle and yaw on the left; yours may sit the other way round.
+    {name}, {toward}. Drawn for throttle and yaw on the left; yours may be the other way round.
   </figcaption>
 </figure>
 

@@ -18,7 +18,7 @@
           onchange={() => snapshots.tick(one.settingId)}
         />
         {one.label}: <span class="figure">{one.now} → {one.before}</span>
-        {#if !one.line}<span class="small">this version has no name for it: by hand</span>{/if}
+        {#if !one.line}<span class="small">this version has no name for it: set it by hand</span>{/if}
       </label>
     </li>
   {/each}

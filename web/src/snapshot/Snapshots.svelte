@@ -58,7 +58,7 @@
   <h1>Settings exports</h1>
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
-    <span class="small">Everything its FC lists, kept as it came.</span>
+    <span class="small">Everything the FC exports, kept unchanged.</span>
     <a href="/firmware-families">Firmware families</a>
   </p>
   <Notice text={snapshots.error} />
@@ -148,7 +148,7 @@
               </span>
             </li>
           {:else}
-            <li class="sound">All of it goes with wires, battery, arrow and motors on the sheet.</li>
+            <li class="sound">Everything agrees with the wires, battery, arrow and motors on the sheet.</li>
           {/each}
         </ul>
 

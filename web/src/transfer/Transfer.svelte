@@ -20,8 +20,8 @@
 <section class="page">
   <h1>Import and export</h1>
   <p class="small">
-    A chart goes along with its craft: out here, in at the other workshop, and back. What both know already
-    gives no doubles.
+    A chart travels with its craft: export it here, import it at the other workshop, and back. Records that
+    both have are not duplicated.
   </p>
   <Notice text={work.error} />
   <div class="columns">
@@ -49,7 +49,7 @@
       <p class="small">
         Columns: mark, name, builder, class, spins, numbering, mode, layout, parts, cells, chemistry,
         capacity_mah, cell_milliohms. Only the mark, the craft ID, has to be there; parts are ids of the parts
-        library, parted by semicolons.
+        library, separated by semicolons.
       </p>
       {#if work.entered.length > 0}
         <p aria-live="polite">
@@ -70,7 +70,7 @@
         </li>
         <li><a href="/api/ledger.csv" download="ledger.csv">Repair log</a> as a table</li>
         <li>
-          <a href="/api/packs.csv" download="packs.csv">Batteries</a> all that happened to each, as a table
+          <a href="/api/packs.csv" download="packs.csv">Batteries</a> every event of each craft, as a table
         </li>
         <li><a href={`/api/due.ics?${zone()}`} download="due.ics">What is due</a> for a calendar</li>
       </ul>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
   import Place from '../shared/Place.svelte';
-  import Said from '../shared/Said.svelte';
+  import StepsInLine from '../shared/StepsInLine.svelte';
   import { minutes } from '../shared/words';
   import Cautions from './Cautions.svelte';
   import Listed from './Listed.svelte';
@@ -45,7 +45,7 @@
   <div class="how" class:wide>
     <div class="do">
       {#if !card.ready}<ReadyBench {work} {card} />{/if}
-      <p><Said text={card.instruction} /></p>
+      <StepsInLine steps={card.instruction} mark={view.mark} />
       {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
       {#if card.takesRecording}<Recorded {work} {card} />{/if}
       {#if card.takesListing || card.readsBack}<Listed {work} {card} />{/if}

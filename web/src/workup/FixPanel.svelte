@@ -2,7 +2,7 @@
   import type { Schemas } from '../api/client';
   import ReasonSheet from '../shared/ReasonSheet.svelte';
   import PasteText from '../shared/PasteText.svelte';
-  import Said from '../shared/Said.svelte';
+  import LinkedText from '../shared/LinkedText.svelte';
   import TopView from '../shared/TopView.svelte';
   import { percent } from '../shared/words';
   import Cautions from './Cautions.svelte';
@@ -23,15 +23,15 @@
 <article>
   <header>
     <p class="small">
-      To fix · belief <span class="figure">{percent(fix.belief)}</span> ·
+      To fix · <span class="figure">{percent(fix.belief)}</span> likely ·
       <a href={`/handbook/${fix.kind}`}>handbook</a>
     </p>
     <h2>{fix.title}</h2>
     {#if early}<p class="doubt">
         It is not clear yet. Checking further is safer than fixing on a guess.
       </p>{:else if fix.trial}<p class="doubt">
-        It leads, but not clearly. Fixing it and testing tells more for the time than any check that is left;
-        if it doesn’t help, undo the fix.
+        It leads, but not clearly. Fixing and testing it is quicker than any check that is left; if it doesn’t
+        help, undo the fix.
       </p>{/if}
   </header>
   <Cautions cautions={view.cautions} />
@@ -41,7 +41,7 @@
         <section>
           <h3>{i === 0 ? '' : 'Or: '}{option.title}</h3>
           <ol>
-            {#each option.steps as step, i (i)}<li><Said text={step} /></li>{/each}
+            {#each option.steps as step, i (i)}<li><LinkedText parts={step} mark={view.mark} /></li>{/each}
           </ol>
           <dl>
             {#each option.values as value, i (i)}
@@ -73,8 +73,8 @@
 </article>
 <ReasonSheet
   open={confirming !== ''}
-  title="Fix what is hardly believed"
-  text={`By what is known this is ${percent(fix.belief)} likely. Say why you fix it all the same.`}
+  title="Fix an unlikely suspect"
+  text={`It is ${percent(fix.belief)} likely. Say why you fix it anyway.`}
   action="Done this way"
   onclose={() => (confirming = '')}
   ongive={(reason) => {

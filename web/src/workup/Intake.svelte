@@ -141,10 +141,10 @@
           </div>
           {#if kind === 'something-else'}
             <p class="small">
-              Worked up today are: {complaints.value
+              Complaints with known causes: {complaints.value
                 .filter((c) => c.id !== 'something-else')
                 .map((c) => c.label)
-                .join('; ')}. Of anything else the book knows no cause. It takes your words, begins with the
+                .join('; ')}. For anything else no causes are known. It keeps your words, starts with the
               general checks (look, pre-power checks, rails) and what happened to the craft, and is logged and
               closed like any other.
             </p>
@@ -162,7 +162,7 @@
         <div class:seen={drawn}>
           <div>
             <h2>What was seen</h2>
-            <p class="small">Leave open what nobody saw. Do not try it again to find out.</p>
+            <p class="small">Leave blank what nobody saw. Don’t try it again to find out.</p>
             <Answer {answer} asked={listed} name="seen" optional />
           </div>
           {#if drawn}

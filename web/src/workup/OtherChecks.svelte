@@ -61,7 +61,7 @@
       }}
     >
       <p class="small">
-        Or any two points under the meter; continuity says more than what leaks through chips.
+        Or any two points under the meter; continuity tells more than a reading through chips.
       </p>
       <div class="row">
         <select class="entry" aria-label="Resistance or voltage" bind:value={mode}>

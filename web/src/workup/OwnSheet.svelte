@@ -78,7 +78,7 @@
         <label><input type="radio" name="about" value={one.id} bind:group={fault} /> {one.title}</label>
       {/each}
       <label>
-        <input type="radio" name="about" value="" bind:group={fault} /> none that the book has: in my own words
+        <input type="radio" name="about" value="" bind:group={fault} /> none of the known faults: in my own words
       </label>
       {#if found.length > MOST}<p class="small">{found.length - MOST} more; type on.</p>{/if}
     </fieldset>

@@ -12,9 +12,9 @@
   <section class="conflict" aria-label="The record can’t be right">
     <p><strong>The record can’t be right:</strong> {one.conflict.cause}.</p>
     <p class="small">
-      {#if one.apart}It does not cause this complaint, and it has to be settled before the first hover.{/if}
-      That the craft itself is so: {percent(one.belief)}. Look at the craft first; if it is right and the
-      record was not, correct the record to what you saw.
+      {#if one.apart}It doesn’t cause this complaint, but settle it before the first hover.{/if}
+      {percent(one.belief)} likely that the craft itself is like this. Look at the craft first; if it is right and
+      the record was not, correct the record to what you saw.
     </p>
     {#each ways as way (way.way)}
       <p>

@@ -20,7 +20,7 @@
   <h2>What was found out already</h2>
   <p class="small">
     By the owner or at the bench: which motor, which stick moved what, what the video did, the number shown.
-    It counts as the check that it was, so it need not be made again.
+    It counts as that check, so it needn’t be repeated.
   </p>
   {#each before.seen as one (one.entry.checkId)}
     <div class="card">
@@ -48,7 +48,7 @@
       {#each before.found as entry (entry.checkId)}
         <li><button type="button" class="plain" onclick={() => before.add(entry)}>{entry.title}</button></li>
       {:else}
-        <li class="small">No check says that. Put it into the complaint, in your words.</li>
+        <li class="small">No check covers that. Put it into the complaint, in your own words.</li>
       {/each}
     </ul>
   {/if}

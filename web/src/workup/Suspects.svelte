@@ -60,9 +60,9 @@
   </li>
 </ol>
 <p class="small foot">
-  {#if view.astray > 0.02}A fix was not needed: {percent(view.astray)}. Take it back if the trouble stays.{/if}
+  {#if view.astray > 0.02}A fix was not needed: {percent(view.astray)}. Undo it if the trouble stays.{/if}
   {#if view.rest.twice >= 0.005}
-    That two of these are there at once is believed at {percent(view.rest.twice)}; it is counted with both.
+    Two of these at once: {percent(view.rest.twice)} likely; counted with both.
   {/if}
 </p>
 

@@ -46,7 +46,7 @@
       { key: 'w', label: 'Why: what speaks for each suspect', run: () => (why = !why) },
       { key: 'o', label: 'Another check, out of turn', run: () => (others = true) },
       { key: 't', label: 'Own suspicion or own test', run: () => (own = true) },
-      { key: 'f', label: 'How to put the leading suspect right', run: openFix },
+      { key: 'f', label: 'How to fix the leading suspect', run: openFix },
       { key: 'c', label: 'Close the work-up', run: () => (closing = true) },
       {
         key: 'g c',
@@ -104,7 +104,7 @@
       <Notice text={work.error} />
       {#if work.ahead > 0}
         <p class="misfit">
-          <strong>It went on at another device.</strong> What you enter now would be refused.
+          <strong>It was changed on another device.</strong> What you enter now would be refused.
           <button class="plain" onclick={() => void work.catchUp()}>Show it as it is now</button>
         </p>
       {/if}
@@ -116,7 +116,7 @@
         {#each view.misfits as misfit (misfit.n)}
           <p class="misfit">
             <strong>Does not fit the rest:</strong>
-            {misfit.title}: {misfit.said}. By all else it would be {misfit.expected}.
+            {misfit.title}: {misfit.said}. By all other findings it should be {misfit.expected}.
             <button class="plain" onclick={() => void work.openCheck(misfit.checkId)}>Look again</button>
           </p>
         {/each}
@@ -134,8 +134,9 @@
           <h2>Stop: no check would tell more</h2>
           {#if view.suspects[0] && view.suspects[0].belief > view.notInBook.belief}
             <p>
-              No open check distinguishes the suspects any further. Take the most likely one and see how to
-              fix it (<kbd>f</kbd>), or enter a suspicion or test of your own (<kbd>t</kbd>).
+              No open check distinguishes the suspects any further. Look at how to fix the most likely one (<kbd
+                >f</kbd
+              >), or enter a suspicion or test of your own (<kbd>t</kbd>).
             </p>
           {:else}
             <p>
@@ -145,7 +146,7 @@
             </p>
           {/if}
           <p class="after">
-            <button class="act" onclick={openFix}>How to put the leading suspect right</button>
+            <button class="act" onclick={openFix}>How to fix the leading suspect</button>
             <button class="quiet" onclick={() => (own = true)}>Own suspicion or test</button>
           </p>
         {/if}

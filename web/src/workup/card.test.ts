@@ -22,7 +22,7 @@ const card = (more: object = {}): Schemas['CheckCard'] =>
     checkId: 'finger',
     kind: 'finger-test',
     title: 'Turn the motor by hand',
-    instruction: 'Pack out. Turn it.',
+    instruction: [[{ kind: 'WORDS', text: 'Pack out.' }], [{ kind: 'WORDS', text: 'Turn it.' }]],
     why: 'It halves what is left.',
     minutes: 1,
     before: [],
@@ -120,10 +120,15 @@ describe('a fix', () => {
         {
           fixId: 'enter',
           title: 'Enter the scale',
-          steps: ['Open the power page.'],
+          steps: [[{ kind: 'WORDS', text: 'Open the power page.' }]],
           values: [{ what: 'scale', before: '10', after: '11' }]
         },
-        { fixId: 'change', title: 'Change the resistor', steps: ['Iron.'], values: [] }
+        {
+          fixId: 'change',
+          title: 'Change the resistor',
+          steps: [[{ kind: 'WORDS', text: 'Iron.' }]],
+          values: []
+        }
       ],
       ...more
     }) as unknown as Schemas['FixCard'];

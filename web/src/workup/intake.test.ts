@@ -155,7 +155,7 @@ describe('the intake', () => {
     await fireEvent.input(screen.getByLabelText('First, the meter reading'), { target: { value: '16.2' } });
     await fireEvent.input(screen.getByLabelText('What it shows'), { target: { value: '12 V' } });
     await fireEvent.input(find, { target: { value: 'zebra' } });
-    expect(screen.getByText(/No check says that/)).toBeTruthy();
+    expect(screen.getByText(/No check covers that/)).toBeTruthy();
     await fireEvent.click(start);
     await waitFor(() =>
       expect(last('POST')?.body).toMatchObject({

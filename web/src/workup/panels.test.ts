@@ -150,7 +150,7 @@ describe('what is believed', () => {
     expect(screen.getByText('a small one')).toBeTruthy();
     expect(screen.getByText('Nothing is wrong')).toBeTruthy();
     expect(screen.getByText('None of the known faults')).toBeTruthy();
-    expect(screen.getByText(/two of these are there at once is believed at 6/)).toBeTruthy();
+    expect(screen.getByText(/Two of these at once: 6/)).toBeTruthy();
   });
 
   it('says so without any suspect', () => {

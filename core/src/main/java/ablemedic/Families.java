@@ -227,9 +227,4 @@ public final class Families {
 
     private static final Craft ANY =
             CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
-
-    /** A label of an outcome in the words of this craft's frame. */
-    public static String inWordsOf(Craft craft, String label) {
-        return TakeOff.onThisFrame(label, craft);
-    }
 }

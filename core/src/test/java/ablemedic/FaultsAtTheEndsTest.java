@@ -38,7 +38,9 @@ class FaultsAtTheEndsTest {
                 List<Fault<Craft>> conflicts =
                         book.faults().stream().filter(Fault::isRecorded).toList();
                 book.faults().forEach(fault -> {
-                    assertThat(fault.describe(required.craft())).as(fault.id()).isNotBlank();
+                    assertThat(fault.describe(required.craft()).plain())
+                            .as(fault.id())
+                            .isNotBlank();
                     Craft both = new Hypothesis<>(Stream.concat(conflicts.stream(), Stream.of(fault))
                                     .toList())
                             .applyTo(required.craft());

@@ -164,8 +164,9 @@ class RequiredTest {
     void tenPositionsASecondDoNotFitIntoASlowLine() {
         Craft craft = SerialCrafts.shared().with(SpokenSettings.GNSS_HZ, 10);
         Required required = required(craft);
-        assertThat(required.open()).singleElement().satisfies(one -> assertThat(one.cause())
-                .contains("156 %"));
+        assertThat(required.open())
+                .singleElement()
+                .satisfies(one -> assertThat(one.cause().plain()).contains("156 %"));
         // 9600 baud are 960 bytes a second; 70 % of that over 150 bytes a position are four.
         assertThat(ways(craft))
                 .hasSize(2)
@@ -189,7 +190,7 @@ class RequiredTest {
     private static List<String> ways(Craft recorded) {
         return required(recorded).conflicts().stream()
                 .flatMap(conflict -> conflict.ways().stream())
-                .map(way -> way.edit().title())
+                .map(way -> way.edit().title().plain())
                 .toList();
     }
 

@@ -56,7 +56,9 @@ class RequirementsTest {
                                         MAY_BE_MEANT.contains(one.setting().id()))) {
                     Set<Setting<?>> said = new TreeSet<>();
                     Families.violations(faulty).forEach(lint -> said.addAll(lint.settings()));
-                    assertThat(differences).as(fault.describe(craft)).anyMatch(one -> said.contains(one.setting()));
+                    assertThat(differences)
+                            .as(fault.describe(craft).plain())
+                            .anyMatch(one -> said.contains(one.setting()));
                 }
             }
         }
@@ -67,7 +69,7 @@ class RequirementsTest {
         Craft craft = PowerCrafts.stack().with(FcSettings.NUMBERING, MotorNumbering.FRONT_RIGHT_FIRST);
         Violation lint = Families.violations(craft).get(0);
         assertThat(lint.severity()).isEqualTo(Severity.HAZARD);
-        String order = lint.remedy().replace("Enter the output order ", "");
+        String order = lint.remedy().plain().replace("Enter the output order ", "");
         assertThat(Families.violations(craft.with(FcSettings.OUTPUT_ORDER, OutputOrder.parse(order))))
                 .as("entered, it is silent")
                 .isEmpty();
@@ -77,7 +79,7 @@ class RequirementsTest {
     void aJobWithoutItsPartAndAPartWithoutItsJobAreSaid() {
         Craft craft = SerialCrafts.shared();
         assertThat(Families.violations(craft.with(UartSettings.jobsOf("6"), List.of(UartFunction.DISPLAY))))
-                .extracting(Violation::cause)
+                .extracting(one -> one.cause().plain())
                 .anyMatch(cause -> cause.contains("UART 6 has the function OSD, and no part for it is there"));
         assertThat(Families.violations(craft.with(UartSettings.jobsOf("1"), List.of())))
                 .extracting(Violation::complaint)
@@ -99,12 +101,12 @@ class RequirementsTest {
         double right = craft.told(FcSettings.VOLTAGE_SCALE);
         assertThat(Families.violations(craft.with(FcSettings.VOLTAGE_SCALE, 1.1 * right)))
                 .singleElement()
-                .satisfies(lint -> assertThat(lint.cause()).contains("17.6 V"));
+                .satisfies(lint -> assertThat(lint.cause().plain()).contains("17.6 V"));
         assertThat(Families.violations(craft.with(FcSettings.VOLTAGE_SCALE, 1.02 * right)))
                 .as("trimmed to the meter")
                 .isEmpty();
         assertThat(Families.violations(craft.with(FcSettings.CELLS, 6)))
                 .singleElement()
-                .satisfies(lint -> assertThat(lint.cause()).contains("flies with 4"));
+                .satisfies(lint -> assertThat(lint.cause().plain()).contains("flies with 4"));
     }
 }

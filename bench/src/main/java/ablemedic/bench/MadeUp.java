@@ -1,5 +1,6 @@
 package ablemedic.bench;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
@@ -77,8 +78,8 @@ final class MadeUp {
         }
 
         @Override
-        public String describe(List<Integer> sound) {
-            return id();
+        public Text describe(List<Integer> sound) {
+            return Text.written(id());
         }
 
         @Override
@@ -102,7 +103,7 @@ final class MadeUp {
             return List.of(new Fix<>(
                     "fix",
                     "as built " + number,
-                    "Put it right",
+                    Text.written("Put it right"),
                     List.of(),
                     List.of(),
                     5,
@@ -113,7 +114,7 @@ final class MadeUp {
     private record MadeUpCheck(int number) implements Check<List<Integer>> {
         private static final int OUTCOMES = 4;
         private static final Choices ANSWERS = Choices.of(
-                "What?",
+                Text.written("What?"),
                 IntStream.range(0, OUTCOMES)
                         .mapToObj(o -> new Outcome(String.valueOf(o), String.valueOf(o)))
                         .toList());
@@ -136,13 +137,13 @@ final class MadeUp {
         }
 
         @Override
-        public String title(List<Integer> sound) {
-            return id();
+        public Text title(List<Integer> sound) {
+            return Text.written(id());
         }
 
         @Override
-        public String instruction(List<Integer> sound) {
-            return id();
+        public List<Text> steps(List<Integer> sound) {
+            return List.of(title(sound));
         }
 
         @Override

@@ -9,11 +9,21 @@ public sealed interface Param {
     /** What a person reads. */
     String plain();
 
-    /** A corner of the craft; how it is called follows the frame, so it is named last. */
+    /** The same with the names that things have on one craft. */
+    default String plain(Naming naming) {
+        return plain();
+    }
+
+    /** A corner of the craft; how it is called follows the frame. */
     record Corner(String id) implements Param {
         @Override
         public String plain() {
-            return "@" + id;
+            return plain(Naming.USUAL);
+        }
+
+        @Override
+        public String plain(Naming naming) {
+            return naming.corner(id);
         }
     }
 
@@ -86,6 +96,11 @@ public sealed interface Param {
         @Override
         public String plain() {
             return text.plain();
+        }
+
+        @Override
+        public String plain(Naming naming) {
+            return text.plain(naming);
         }
     }
 

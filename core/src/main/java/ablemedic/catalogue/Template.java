@@ -1,17 +1,23 @@
 package ablemedic.catalogue;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * A line of a catalogue, cut into what stands fixed and its gaps. A gap is a name in braces, {@code {sender}}, or a
- * choice by a parameter: {@code {n ? 1: one wire | more: {n} wires}}. Choices go one level deep.
+ * choice by a parameter: {@code {n ? 1: one wire | more: {n} wires}}. Choices go one level deep. What can be opened is
+ * named as a link, {@code [Motor map](instrument:motor-map)}.
  */
 final class Template {
+    private static final Pattern LINK = Pattern.compile("\\[([^]]+)]\\(([a-z]+):([a-z0-9-]+)\\)");
+
     private final String where;
     private final List<Piece> pieces;
 
@@ -20,6 +26,8 @@ final class Template {
     private record Fixed(String text) implements Piece {}
 
     private record Gap(String name) implements Piece {}
+
+    private record Link(Param.Thing thing) implements Piece {}
 
     private record Cases(String name, Map<String, Template> cases) implements Piece {}
 
@@ -34,18 +42,35 @@ final class Template {
         int at = 0;
         while (at < text.length()) {
             int open = text.indexOf('{', at);
+            addWords(pieces, text.substring(at, open < 0 ? text.length() : open), where);
             if (open < 0) {
-                pieces.add(new Fixed(text.substring(at)));
                 break;
-            }
-            if (open > at) {
-                pieces.add(new Fixed(text.substring(at, open)));
             }
             int close = closing(text, open, where);
             pieces.add(gap(text.substring(open + 1, close), where));
             at = close + 1;
         }
         return new Template(where, List.copyOf(pieces));
+    }
+
+    private static void addWords(List<Piece> pieces, String words, String where) {
+        Matcher link = LINK.matcher(words);
+        int at = 0;
+        while (link.find()) {
+            pieces.add(new Fixed(words.substring(at, link.start())));
+            pieces.add(new Link(new Param.Thing(kind(link.group(2), where), link.group(3), link.group(1))));
+            at = link.end();
+        }
+        if (at < words.length()) {
+            pieces.add(new Fixed(words.substring(at)));
+        }
+    }
+
+    private static Param.Kind kind(String name, String where) {
+        return Arrays.stream(Param.Kind.values())
+                .filter(kind -> Names.id(kind).equals(name))
+                .findFirst()
+                .orElseThrow(() -> new IllegalStateException(where + ": a link leads to no “" + name + "”"));
     }
 
     private static int closing(String text, int open, String where) {
@@ -135,6 +160,8 @@ final class Template {
         for (Piece piece : pieces) {
             if (piece instanceof Fixed fixed) {
                 add(parts, new Param.Written(fixed.text()));
+            } else if (piece instanceof Link link) {
+                add(parts, link.thing());
             } else if (piece instanceof Gap gap) {
                 Param param = param(gap.name(), params);
                 if (param instanceof Param.Nested nested) {
@@ -153,7 +180,8 @@ final class Template {
         return param instanceof Param.Count || param instanceof Param.Choice;
     }
 
-    private static void add(List<Param> parts, Param part) {
+    /** Adds a stretch; words behind words are one. */
+    static void add(List<Param> parts, Param part) {
         int last = parts.size() - 1;
         if (last >= 0 && parts.get(last) instanceof Param.Written before && part instanceof Param.Written words) {
             parts.set(last, new Param.Written(before.text() + words.text()));

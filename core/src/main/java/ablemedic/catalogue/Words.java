@@ -29,9 +29,13 @@ public final class Words {
         return new Words(entry, Map.copyOf(more));
     }
 
-    /** The same with a gap filled by a word or a number that is written as it is. */
+    /** The same with a gap filled by another text, or a word or a number that is written as it is. */
     public Words with(String name, Object value) {
-        return with(name, value instanceof Param param ? param : Param.written(String.valueOf(value)));
+        return with(
+                name,
+                value instanceof Param param
+                        ? param
+                        : value instanceof Text text ? new Param.Nested(text) : Param.written(String.valueOf(value)));
     }
 
     /** The same with several gaps filled. */
@@ -58,17 +62,13 @@ public final class Words {
     public List<Text> steps(String key) {
         return entry.steps().getOrDefault(key, List.of()).stream()
                 .map(this::text)
+                .filter(step -> !step.parts().isEmpty())
                 .toList();
     }
 
-    /** The same steps as they are read. */
+    /** The same steps as lines. */
     public List<String> plainSteps(String key) {
         return steps(key).stream().map(Text::plain).toList();
-    }
-
-    /** The same steps one behind the other. */
-    public String stepsInOneLine(String key) {
-        return String.join(" ", plainSteps(key));
     }
 
     /** The name of an outcome. */

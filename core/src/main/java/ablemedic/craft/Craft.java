@@ -1,5 +1,7 @@
 package ablemedic.craft;
 
+import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Naming;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Setting;
 import ablemedic.wiring.Electrics;
@@ -119,6 +121,15 @@ public record Craft(
 
     public Craft withElectrics(Electrics other) {
         return new Craft(airframe, arms, wiring, seat, told, other);
+    }
+
+    /** What things are called on this craft. */
+    public Naming naming() {
+        return id -> Corner.ALL.stream()
+                .filter(corner -> Names.id(corner).equals(id))
+                .map(this::name)
+                .findFirst()
+                .orElse(id);
     }
 
     /** The frame's own name of a corner. */

@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import java.util.List;
 import java.util.Optional;
 
@@ -16,11 +17,11 @@ public sealed interface Answers {
         }
 
         /** The usual case: one question. */
-        public static Choices of(String text, List<Outcome> outcomes) {
+        public static Choices of(Text text, List<Outcome> outcomes) {
             return new Choices(List.of(new Question("seen", text, outcomes)));
         }
 
-        private static Optional<String> labelOf(List<Outcome> outcomes, String id) {
+        private static Optional<Text> labelOf(List<Outcome> outcomes, String id) {
             return outcomes.stream()
                     .filter(one -> one.id().equals(id))
                     .map(Outcome::label)
@@ -100,7 +101,7 @@ public sealed interface Answers {
         }
 
         /** What stands on the display for a word. */
-        public Optional<String> labelOf(String word) {
+        public Optional<Text> labelOf(String word) {
             return Choices.labelOf(words, word);
         }
 
@@ -135,13 +136,13 @@ public sealed interface Answers {
 
     /** One question of several: its outcomes, or its scale. */
     record Item(String id, Answers form) {
-        public static Item of(String id, String text, List<Outcome> outcomes) {
+        public static Item of(String id, Text text, List<Outcome> outcomes) {
             return new Item(id, new Choices(List.of(new Question(id, text, outcomes))));
         }
     }
 
     /** A question of a check. */
-    record Question(String id, String text, List<Outcome> outcomes) {
+    record Question(String id, Text text, List<Outcome> outcomes) {
         public Question {
             outcomes = List.copyOf(outcomes);
             if (outcomes.size() < 2) {
@@ -155,11 +156,16 @@ public sealed interface Answers {
         }
 
         /** What a person calls the outcome. */
-        public Optional<String> labelOf(String outcome) {
+        public Optional<Text> labelOf(String outcome) {
             return Choices.labelOf(outcomes, outcome);
         }
     }
 
     /** A named outcome of a question. */
-    record Outcome(String id, String label) {}
+    record Outcome(String id, Text label) {
+        /** One that is called by what stands on a display or a part. */
+        public Outcome(String id, String written) {
+            this(id, Text.written(written));
+        }
+    }
 }

@@ -1,6 +1,8 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers.Scale;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -17,10 +19,10 @@ public interface Check<S> {
     String kind();
 
     /** What to do, in one line, on this system. */
-    String title(S sound);
+    Text title(S sound);
 
-    /** How to do it, in the system's own labels. */
-    String instruction(S sound);
+    /** How to do it, step by step, in the system's own labels. */
+    List<Text> steps(S sound);
 
     /** What it can give. */
     Answers answers();

@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import java.util.List;
 
 /**
@@ -19,7 +20,7 @@ public interface Fault<S> {
     String site();
 
     /** What a technician would call it on this system. */
-    String describe(S sound);
+    Text describe(S sound);
 
     /** Odds (probability over its complement) that it is present, given what happened since all was well. */
     double odds(Occasion occasion);

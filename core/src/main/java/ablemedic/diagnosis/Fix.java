@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
@@ -18,8 +19,8 @@ import java.util.function.UnaryOperator;
 public record Fix<S>(
         String id,
         String remedy,
-        String title,
-        List<String> steps,
+        Text title,
+        List<Text> steps,
         List<Value> values,
         double minutes,
         UnaryOperator<S> effect) {

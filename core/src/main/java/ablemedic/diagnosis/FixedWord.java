@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Reading.Chosen;
 import ablemedic.diagnosis.Reading.Measured;
@@ -21,7 +22,7 @@ public record FixedWord(Scale scale, String word, double blunder) implements Dis
     }
 
     /** The word as it is shown. */
-    public String label() {
+    public Text label() {
         return scale.labelOf(word).orElseThrow();
     }
 

@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Suspect.Blamed;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -157,7 +158,7 @@ public final class Posterior<S> {
      * @param evidence its place in the evidence of the case
      * @param expected what would fit, in words
      */
-    public record Misfit(int evidence, String expected) {}
+    public record Misfit(int evidence, Text expected) {}
 
     /**
      * The findings that do not fit the story that is believed most, where one is believed more than all others

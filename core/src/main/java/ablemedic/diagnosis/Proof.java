@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers.Question;
 import ablemedic.diagnosis.Evidence.Finding;
 import java.util.Comparator;
@@ -117,22 +118,23 @@ public record Proof<S>(List<Test<S>> tests) {
     }
 
     /** What a system like this most probably gives, in words. */
-    public static <S> String expected(Check<S> check, S system) {
+    public static <S> Text expected(Check<S> check, S system) {
         return expected(check.outlook(system));
     }
 
     /** What is most probable by a distribution, in words. */
-    public static String expected(Distribution outlook) {
+    public static Text expected(Distribution outlook) {
         Distribution likeliest = outlook.likeliest();
         if (likeliest instanceof Joint joint) {
-            return String.join(", ", joint.parts().stream().map(Proof::expected).toList());
+            return Text.joined(joint.parts().stream().map(Proof::expected).toList(), ", ");
         }
         if (likeliest instanceof FixedWord fixed) {
             return fixed.label();
         }
         if (likeliest instanceof Gaussian number) {
             double shown = Math.abs(number.mean()) < NOTHING * number.spread() ? 0 : number.mean();
-            return String.format(Locale.ROOT, "%.3g %s", shown, number.scale().unit());
+            return Text.written(
+                    String.format(Locale.ROOT, "%.3g %s", shown, number.scale().unit()));
         }
         Question first = ((Categorical) likeliest).choices().questions().get(0);
         String mode = ((Categorical) likeliest).mode().outcomes().get(first.id());

@@ -13,6 +13,9 @@ import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Gaussian;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.family.CraftCheck.Effort;
+import ablemedic.family.CraftCheck.Task;
+import ablemedic.family.CraftCheck.Use;
 import ablemedic.wiring.Part;
 import java.util.HashMap;
 import java.util.List;
@@ -159,13 +162,13 @@ public final class CheckBuilder {
 
     /** The question and its outcomes, as the catalogue names them. */
     public static Choices asked(Words words, List<String> outcomes) {
-        return Choices.of(words.line("ask").plain(), named(words, outcomes));
+        return Choices.of(words.line("ask"), named(words, outcomes));
     }
 
     /** Outcomes as the catalogue names them. */
     public static List<Outcome> named(Words words, List<String> outcomes) {
         return outcomes.stream()
-                .map(one -> new Outcome(one, words.outcome(one).plain()))
+                .map(one -> new Outcome(one, words.outcome(one)))
                 .toList();
     }
 
@@ -181,15 +184,11 @@ public final class CheckBuilder {
                 id,
                 kind,
                 task(),
-                instruction(),
                 shown.answers(),
                 shown.prediction(),
-                minutes,
-                risk,
+                new Effort(minutes, risk),
                 needs,
-                explores,
-                explores,
-                explores && repeated,
+                new Use(explores, explores, explores && repeated),
                 place);
     }
 
@@ -216,8 +215,7 @@ public final class CheckBuilder {
 
     /** Adds it as one that reads a setting, by somebody who may see there what they expect. */
     public <T> void reads(SettingTrouble<T> trouble, T expected, Answers answers, Function<T, Distribution> shown) {
-        list.add(trouble.read(id, kind, task(), instruction(), answers, expected, shown, minutes)
-                .needing(needs));
+        addReading(trouble.read(id, kind, task(), answers, expected, shown));
     }
 
     /** Adds it as one that reads a whole number where it is set, such as a baud rate. */
@@ -253,29 +251,27 @@ public final class CheckBuilder {
 
     /** Adds it as one that reads a setting, with answers of another form. */
     public <T> void reads(SettingTrouble<T> trouble, Answers answers, Function<T, Distribution> shown) {
-        list.add(trouble.read(id, kind, task(), instruction(), answers, shown, minutes)
-                .needing(needs));
+        addReading(trouble.read(id, kind, task(), answers, shown));
     }
 
     /** Adds it as one that reads a setting of a few values, each of them an outcome. */
     public <T> void reads(SettingTrouble<T> trouble) {
-        list.add(trouble.read(id, kind, task(), instruction(), words.line("ask").plain(), minutes)
-                .needing(needs));
+        addReading(trouble.read(id, kind, task(), words.line("ask")));
     }
 
-    private Function<Craft, String> instruction() {
-        return said(one -> one.stepsInOneLine("do"));
+    private void addReading(CraftCheck check) {
+        list.add(check.taking(new Effort(minutes, 0)).needing(needs));
     }
 
-    private Function<Craft, String> task() {
-        return said(one -> one.line("do").plain());
+    private Task task() {
+        return new Task(said(one -> one.line("do")), said(one -> one.steps("do")));
     }
 
     /** Made once where it is the same for every craft. */
-    private Function<Craft, String> said(Function<Words, String> text) {
+    private <T> Function<Craft, T> said(Function<Words, T> text) {
         Words said = words;
         if (gaps.isEmpty()) {
-            String once = text.apply(said);
+            T once = text.apply(said);
             return craft -> once;
         }
         Map<String, Function<Craft, Param>> open = Map.copyOf(gaps);

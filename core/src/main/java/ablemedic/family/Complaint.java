@@ -1,15 +1,16 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
-import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
+import ablemedic.family.CraftCheck.Task;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,7 +27,7 @@ import java.util.Optional;
  */
 public record Complaint(
         String id,
-        String label,
+        Text label,
         Check<Craft> seen,
         Optional<Check<Craft>> amiss,
         Optional<Reading> fine,
@@ -51,7 +52,7 @@ public record Complaint(
      */
     public static Complaint told(
             String id,
-            String label,
+            Text label,
             Answers answers,
             Prediction<Craft, ?> prediction,
             Optional<Reading> fine,
@@ -89,7 +90,7 @@ public record Complaint(
      * @param seen what is predicted of it
      * @param fine what is answered of a craft without it
      */
-    public static <V> Check<Craft> amiss(String id, String label, Prediction<Craft, V> seen, Reading fine) {
+    public static <V> Check<Craft> amiss(String id, Text label, Prediction<Craft, V> seen, Reading fine) {
         return told(
                 "amiss-" + id,
                 label,
@@ -98,18 +99,10 @@ public record Complaint(
                         seen.facet(), read -> isAmiss(seen.from().apply(read).likelihood(fine))));
     }
 
-    private static CraftCheck told(String id, String label, Answers answers, Prediction<Craft, ?> prediction) {
-        return new CraftCheck(
-                id,
-                "told",
-                craft -> label,
-                craft -> WORDS.steps("ask").get(0).plain(),
-                answers,
-                prediction,
-                0.5,
-                0,
-                BenchNeeds.NOTHING,
-                false);
+    private static CraftCheck told(String id, Text label, Answers answers, Prediction<Craft, ?> prediction) {
+        List<Text> steps = WORDS.steps("ask");
+        return CraftCheck.of(id, "told", new Task(craft -> label, craft -> steps), answers, prediction, 0.5)
+                .exploringNothing();
     }
 
     private static Distribution isAmiss(double fine) {

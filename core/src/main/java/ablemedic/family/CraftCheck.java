@@ -1,175 +1,149 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Text;
+import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
+import java.util.List;
 import java.util.function.Function;
 
 /**
  * A check of a craft, put together from its parts.
  *
- * @param titles what to do, from the sound craft
- * @param instructions how, from the sound craft
  * @param prediction what it reads of any craft and the outlook from that
- * @param planned whether the plan offers it by itself
- * @param proves whether what it found amiss is looked for again after a fix
  */
 public record CraftCheck(
         String id,
         String kind,
-        Function<Craft, String> titles,
-        Function<Craft, String> instructions,
+        Task task,
         Answers answers,
         Prediction<Craft, ?> prediction,
-        double minutes,
-        double risk,
+        Effort effort,
         BenchNeeds needs,
-        boolean explores,
-        boolean planned,
-        boolean proves,
+        Use use,
         Place place)
         implements Place.Placed {
 
-    /** One whose findings are looked for again after a fix, if it explores at all. */
-    public CraftCheck(
-            String id,
-            String kind,
-            Function<Craft, String> titles,
-            Function<Craft, String> instructions,
-            Answers answers,
-            Prediction<Craft, ?> prediction,
-            double minutes,
-            double risk,
-            BenchNeeds needs,
-            boolean explores,
-            boolean planned,
-            Place place) {
-        this(
-                id,
-                kind,
-                titles,
-                instructions,
-                answers,
-                prediction,
-                minutes,
-                risk,
-                needs,
-                explores,
-                planned,
-                explores,
-                place);
+    /**
+     * What to do, from the sound craft.
+     *
+     * @param title in one line
+     * @param steps how
+     */
+    public record Task(Function<Craft, Text> title, Function<Craft, List<Text>> steps) {
+        /** The same for every craft, in the words of an entry. */
+        public static Task of(Words words) {
+            Text title = words.line("do");
+            List<Text> steps = words.steps("do");
+            return new Task(craft -> title, craft -> steps);
+        }
     }
 
-    /** One that has no place of its own. */
-    public CraftCheck(
-            String id,
-            String kind,
-            Function<Craft, String> titles,
-            Function<Craft, String> instructions,
-            Answers answers,
-            Prediction<Craft, ?> prediction,
-            double minutes,
-            double risk,
-            BenchNeeds needs,
-            boolean explores) {
-        this(
+    /**
+     * What it costs.
+     *
+     * @param risk 0 for looking on, 1 for what can hurt somebody or break something
+     */
+    public record Effort(double minutes, double risk) {}
+
+    /**
+     * What it is for.
+     *
+     * @param explores whether it explores a suspect
+     * @param planned whether the plan offers it by itself
+     * @param proves whether what it found amiss is looked for again after a fix
+     */
+    public record Use(boolean explores, boolean planned, boolean proves) {
+        private static final Use EXPLORING = new Use(true, true, true);
+        private static final Use OPENING = new Use(false, false, false);
+    }
+
+    /** One that explores a suspect, needs nothing of the bench, and has no place of its own. */
+    public static CraftCheck of(
+            String id, String kind, Task task, Answers answers, Prediction<Craft, ?> prediction, double minutes) {
+        return new CraftCheck(
                 id,
                 kind,
-                titles,
-                instructions,
+                task,
                 answers,
                 prediction,
-                minutes,
-                risk,
-                needs,
-                explores,
-                explores,
+                new Effort(minutes, 0),
+                BenchNeeds.NOTHING,
+                Use.EXPLORING,
                 Place.NOWHERE);
     }
 
     /** The same at a place. */
     public CraftCheck at(Place where) {
-        return new CraftCheck(
-                id,
-                kind,
-                titles,
-                instructions,
-                answers,
-                prediction,
-                minutes,
-                risk,
-                needs,
-                explores,
-                planned,
-                proves,
-                where);
+        return new CraftCheck(id, kind, task, answers, prediction, effort, needs, use, where);
     }
 
     /** The same with another need of the bench. */
     public CraftCheck needing(BenchNeeds other) {
-        return new CraftCheck(
-                id,
-                kind,
-                titles,
-                instructions,
-                answers,
-                prediction,
-                minutes,
-                risk,
-                other,
-                explores,
-                planned,
-                proves,
-                place);
+        return new CraftCheck(id, kind, task, answers, prediction, effort, other, use, place);
+    }
+
+    /** The same with another effort. */
+    public CraftCheck taking(Effort other) {
+        return new CraftCheck(id, kind, task, answers, prediction, other, needs, use, place);
+    }
+
+    /** The same, which opens or closes a work-up and explores no suspect. */
+    public CraftCheck exploringNothing() {
+        return used(Use.OPENING);
     }
 
     /** The same, made out of turn only. */
     public CraftCheck unplanned() {
-        return new CraftCheck(
-                id,
-                kind,
-                titles,
-                instructions,
-                answers,
-                prediction,
-                minutes,
-                risk,
-                needs,
-                explores,
-                false,
-                proves,
-                place);
+        return used(new Use(use.explores, false, use.proves));
     }
 
     /** The same, of what stays as it was whatever is put right on the craft. */
     public CraftCheck notRepeated() {
-        return new CraftCheck(
-                id,
-                kind,
-                titles,
-                instructions,
-                answers,
-                prediction,
-                minutes,
-                risk,
-                needs,
-                explores,
-                planned,
-                false,
-                place);
+        return used(new Use(use.explores, use.planned, false));
+    }
+
+    private CraftCheck used(Use other) {
+        return new CraftCheck(id, kind, task, answers, prediction, effort, needs, other, place);
     }
 
     @Override
-    public String title(Craft sound) {
-        return titles.apply(sound);
+    public Text title(Craft sound) {
+        return task.title().apply(sound);
     }
 
     @Override
-    public String instruction(Craft sound) {
-        return instructions.apply(sound);
+    public List<Text> steps(Craft sound) {
+        return task.steps().apply(sound);
+    }
+
+    @Override
+    public double minutes() {
+        return effort.minutes();
+    }
+
+    @Override
+    public double risk() {
+        return effort.risk();
+    }
+
+    @Override
+    public boolean explores() {
+        return use.explores();
+    }
+
+    @Override
+    public boolean planned() {
+        return use.planned();
+    }
+
+    @Override
+    public boolean proves() {
+        return use.proves();
     }
 
     @Override

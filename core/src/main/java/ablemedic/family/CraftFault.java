@@ -1,5 +1,6 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
@@ -18,14 +19,14 @@ public record CraftFault(
         String id,
         String kind,
         String site,
-        Function<Craft, String> description,
+        Function<Craft, Text> description,
         Odds odds,
         UnaryOperator<Craft> effect,
         BiFunction<Craft, Craft, List<Fix<Craft>>> fixing)
         implements Fault<Craft> {
 
     @Override
-    public String describe(Craft sound) {
+    public Text describe(Craft sound) {
         return description.apply(sound);
     }
 

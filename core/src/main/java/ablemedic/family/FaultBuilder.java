@@ -208,7 +208,7 @@ public final class FaultBuilder {
                 id,
                 kind,
                 Objects.requireNonNull(site),
-                craft -> filled(said, open, craft, craft).title().plain(),
+                craft -> filled(said, open, craft, craft).title(),
                 Objects.requireNonNull(prior),
                 Objects.requireNonNull(effect),
                 (sound, faulty) -> all.stream()
@@ -265,10 +265,8 @@ public final class FaultBuilder {
             return new Fix<>(
                     id,
                     comesTo.apply(sound, faulty),
-                    said.line(key).plain(),
-                    said.plainSteps(key).stream()
-                            .filter(step -> !step.isBlank())
-                            .toList(),
+                    said.line(key),
+                    said.steps(key),
                     changed.isEmpty() ? values.apply(sound, faulty) : changed,
                     minutes,
                     leaves.apply(sound, faulty));

@@ -1,5 +1,6 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -33,13 +34,13 @@ public final class InOneGo implements Place.Placed {
      * @param parts each with one question of named outcomes; all of one kind, with the same needs
      * @param minutes for all of them
      */
-    public InOneGo(Words words, List<String> asked, List<CraftCheck> parts, double minutes) {
+    public InOneGo(Words words, List<Text> asked, List<CraftCheck> parts, double minutes) {
         this(words, craft -> words, asked, parts, minutes);
     }
 
     /** @param ofCraft its entry with the gaps filled that depend on the craft */
     public InOneGo(
-            Words words, Function<Craft, Words> ofCraft, List<String> asked, List<CraftCheck> parts, double minutes) {
+            Words words, Function<Craft, Words> ofCraft, List<Text> asked, List<CraftCheck> parts, double minutes) {
         this.words = words;
         this.ofCraft = ofCraft;
         this.parts = List.copyOf(parts);
@@ -66,13 +67,13 @@ public final class InOneGo implements Place.Placed {
     }
 
     @Override
-    public String title(Craft sound) {
-        return words.line("do").plain();
+    public Text title(Craft sound) {
+        return words.line("do");
     }
 
     @Override
-    public String instruction(Craft sound) {
-        return ofCraft.apply(sound).stepsInOneLine("do");
+    public List<Text> steps(Craft sound) {
+        return ofCraft.apply(sound).steps("do");
     }
 
     @Override

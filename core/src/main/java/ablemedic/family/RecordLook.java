@@ -16,6 +16,7 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fix.Value;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.diagnosis.Reading;
+import ablemedic.family.CraftCheck.Task;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Site;
 import java.util.ArrayList;
@@ -88,7 +89,7 @@ public final class RecordLook {
     private CraftCheck check() {
         Words words = SharedSteps.name(KIND)
                 .with("what", Param.written(what()))
-                .with("cause", Param.written(conflict.root().cause()));
+                .with("cause", Param.written(conflict.root().cause().plain()));
         List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(
                 AS_RECORDED,
                 words.with("recorded", Param.written(recorded()))
@@ -102,27 +103,25 @@ public final class RecordLook {
                             .collect(Collectors.joining(", "))));
         }
         outcomes.add(new Outcome(OTHER, words.outcome(OTHER).plain()));
-        Choices answers = Choices.of(words.line("ask").plain(), outcomes);
+        Choices answers = Choices.of(words.line("ask"), outcomes);
         List<List<Object>> known = states().stream().map(this::seen).toList();
         Facet<Craft, List<Object>> facet = Facet.of("recorded-" + conflict.id(), this::seen);
-        return new CraftCheck(
-                "look-" + conflict.id(),
-                KIND,
-                c -> words.line("do").plain(),
-                c -> words.steps("do").get(0).plain(),
-                answers,
-                Prediction.from(
-                        facet,
-                        seen -> Categorical.expecting(
-                                answers,
-                                known.contains(seen)
-                                        ? outcomes.get(known.indexOf(seen)).id()
-                                        : OTHER,
-                                MISREAD)),
-                MINUTES,
-                0,
-                needs(),
-                true);
+        return CraftCheck.of(
+                        "look-" + conflict.id(),
+                        KIND,
+                        Task.of(words),
+                        answers,
+                        Prediction.from(
+                                facet,
+                                seen -> Categorical.expecting(
+                                        answers,
+                                        known.contains(seen)
+                                                ? outcomes.get(known.indexOf(seen))
+                                                        .id()
+                                                : OTHER,
+                                        MISREAD)),
+                        MINUTES)
+                .needing(needs());
     }
 
     private String recorded() {

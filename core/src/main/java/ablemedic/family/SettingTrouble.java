@@ -1,5 +1,6 @@
 package ablemedic.family;
 
+import ablemedic.catalogue.Text;
 import ablemedic.configuration.Setting;
 import ablemedic.configuration.ValueForm.Choice;
 import ablemedic.craft.Craft;
@@ -11,6 +12,7 @@ import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Prediction;
+import ablemedic.family.CraftCheck.Task;
 import java.util.function.Function;
 
 /**
@@ -53,34 +55,19 @@ public final class SettingTrouble<T> {
      * @param shown what the reading of a value gives
      */
     public CraftCheck read(
-            String id,
-            String kind,
-            Function<Craft, String> title,
-            Function<Craft, String> instruction,
-            Answers answers,
-            T expected,
-            Function<T, Distribution> shown,
-            double minutes) {
+            String id, String kind, Task task, Answers answers, T expected, Function<T, Distribution> shown) {
         return read(
                 id,
                 kind,
-                title,
-                instruction,
+                task,
                 answers,
                 told -> told.equals(expected)
                         ? shown.apply(told)
-                        : shown.apply(told).mixedWith(shown.apply(expected), SEEN_AS_EXPECTED),
-                minutes);
+                        : shown.apply(told).mixedWith(shown.apply(expected), SEEN_AS_EXPECTED));
     }
 
     /** The check that reads a setting of a few values, each an outcome. */
-    CraftCheck read(
-            String id,
-            String kind,
-            Function<Craft, String> title,
-            Function<Craft, String> instruction,
-            String question,
-            double minutes) {
+    CraftCheck read(String id, String kind, Task task, Text question) {
         if (!(setting.form() instanceof Choice<T> choice)) {
             throw new IllegalArgumentException(setting + " is not one of a few values");
         }
@@ -89,35 +76,12 @@ public final class SettingTrouble<T> {
                 choice.values().stream()
                         .map(value -> new Outcome(choice.written(value), choice.said(value)))
                         .toList());
-        return read(
-                id,
-                kind,
-                title,
-                instruction,
-                answers,
-                value -> Categorical.expecting(answers, choice.written(value), MISREAD),
-                minutes);
+        return read(id, kind, task, answers, value -> Categorical.expecting(answers, choice.written(value), MISREAD));
     }
 
     /** The check that reads the setting, with answers of its own. */
-    public CraftCheck read(
-            String id,
-            String kind,
-            Function<Craft, String> title,
-            Function<Craft, String> instruction,
-            Answers answers,
-            Function<T, Distribution> outlook,
-            double minutes) {
-        return new CraftCheck(
-                id,
-                kind,
-                title,
-                instruction,
-                answers,
-                Prediction.from(told, outlook),
-                minutes,
-                0,
-                BenchNeeds.COMPUTER,
-                true);
+    public CraftCheck read(String id, String kind, Task task, Answers answers, Function<T, Distribution> outlook) {
+        return CraftCheck.of(id, kind, task, answers, Prediction.from(told, outlook), 0)
+                .needing(BenchNeeds.COMPUTER);
     }
 }

@@ -26,7 +26,7 @@ public final class SomethingElse {
         double alike = 1.0 / answers.combinations();
         return Complaint.told(
                 ID,
-                words.title().plain(),
+                words.title(),
                 answers,
                 Prediction.from(Facet.nothing(), nothing -> Categorical.of(answers, alike, alike, alike, alike)),
                 Optional.empty(),

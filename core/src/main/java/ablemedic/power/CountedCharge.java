@@ -1,6 +1,7 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -41,16 +42,15 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
     }
 
     @Override
-    public String title(Craft sound) {
+    public Text title(Craft sound) {
         return WORDS.with("measured", Param.when(backAh.isPresent()))
                 .with("back", new Param.Quantity(backAh.orElse(0) * 1000, "mAh", 0))
-                .line("do")
-                .plain();
+                .line("do");
     }
 
     @Override
-    public String instruction(Craft sound) {
-        return WORDS.stepsInOneLine("do");
+    public List<Text> steps(Craft sound) {
+        return WORDS.steps("do");
     }
 
     @Override

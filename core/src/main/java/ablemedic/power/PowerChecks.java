@@ -146,7 +146,7 @@ final class PowerChecks {
 
     private static Choices cellCount(Words words) {
         Words names = Power.WORDS.name("cell-count");
-        return Choices.of(words.line("ask").plain(), CheckBuilder.named(names, names.outcomes()));
+        return Choices.of(words.line("ask"), CheckBuilder.named(names, names.outcomes()));
     }
 
     private static Distribution counted(Choices asked, int cells) {
@@ -287,7 +287,7 @@ final class PowerChecks {
             }
         }
         outcomes.addAll(CheckBuilder.named(names, List.of("all")));
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     /** What is answered when some parts do not work; with several, any of them may be named. */

@@ -91,9 +91,8 @@ final class PowerComplaints {
         }
         outcomes.addAll(CheckBuilder.named(words, List.of("all", "several", PowerChecks.NONE)));
         Choices answers = new Choices(List.of(
-                new Question("seen", words.line("ask").plain(), outcomes),
-                new Question(
-                        "how", words.line("how").plain(), CheckBuilder.named(words, List.of("dead", "stutters")))));
+                new Question("seen", words.line("ask"), outcomes),
+                new Question("how", words.line("how"), CheckBuilder.named(words, List.of("dead", "stutters")))));
         add(words, answers, from(Facet.of("arms-dead-or-late", Arms::of), arms -> arms.told(answers)), FINE, flight);
     }
 
@@ -154,7 +153,7 @@ final class PowerComplaints {
                         .outcome("part")
                         .plain())));
         outcomes.addAll(CheckBuilder.named(words, List.of(PowerChecks.NONE)));
-        Choices answers = Choices.of(words.line("ask").plain(), outcomes);
+        Choices answers = Choices.of(words.line("ask"), outcomes);
         add(words, answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)), FINE, check(PowerChecks.LIMITER));
     }
 
@@ -191,7 +190,7 @@ final class PowerComplaints {
             return;
         }
         Words words = Power.WORDS.complaint("voltage");
-        Item against = Item.of("seen", words.line("ask").plain(), CheckBuilder.named(words, words.outcomes()));
+        Item against = Item.of("seen", words.line("ask"), CheckBuilder.named(words, words.outcomes()));
         Scale shownV =
                 new Scale(words.line("measure").plain(), "V", 0, ScaleFromReadings.HIGHEST_SHOWN_V, 0.5, List.of());
         Mixed answers = new Mixed(List.of(against, new Item("shown", shownV)));
@@ -335,7 +334,7 @@ final class PowerComplaints {
     @SafeVarargs
     private void add(
             Words words, Answers answers, Prediction<Craft, ?> prediction, Reading fine, Check<Craft>... proof) {
-        complaints.add(Complaint.told(
-                words.id(), words.title().plain(), answers, prediction, Optional.of(fine), List.of(proof)));
+        complaints.add(
+                Complaint.told(words.id(), words.title(), answers, prediction, Optional.of(fine), List.of(proof)));
     }
 }

@@ -71,8 +71,8 @@ final class PowerRequirements {
         return new Violation(
                 "supply-" + fed.at(),
                 fed.destroys() ? Severity.HAZARD : Severity.CANNOT_WORK,
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
+                words.line("cause"),
+                words.line("remedy"),
                 List.of(),
                 List.of(fed.from(), fed.at()),
                 "no-power",

@@ -1,6 +1,7 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -117,14 +118,14 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     }
 
     @Override
-    public String title(Craft sound) {
-        return pointed().line("do").plain();
+    public Text title(Craft sound) {
+        return pointed().line("do");
     }
 
     @Override
-    public String instruction(Craft sound) {
+    public List<Text> steps(Craft sound) {
         Words words = mode == Mode.OHMS ? pointed() : pointed().with("grounded", Param.when(isGrounded(sound)));
-        return words.stepsInOneLine("do");
+        return words.steps("do");
     }
 
     private static Words words(Mode mode) {

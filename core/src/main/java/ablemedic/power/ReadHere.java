@@ -36,7 +36,9 @@ public final class ReadHere {
                         .filter(known -> !different(known, reading))
                         .findFirst()
                         .orElse(reading);
-                byReading.computeIfAbsent(alike, r -> new ArrayList<>()).add(fault.describe(whole));
+                byReading
+                        .computeIfAbsent(alike, r -> new ArrayList<>())
+                        .add(fault.describe(whole).plain());
             }
         }
         return new Answer(

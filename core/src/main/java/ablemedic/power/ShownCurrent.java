@@ -1,6 +1,7 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
@@ -33,16 +34,16 @@ record ShownCurrent(String id) implements Check<Craft> {
     }
 
     @Override
-    public String title(Craft sound) {
-        return WORDS.line("do").plain();
+    public Text title(Craft sound) {
+        return WORDS.line("do");
     }
 
     @Override
-    public String instruction(Craft sound) {
+    public List<Text> steps(Craft sound) {
         return WORDS.with(
                         "rest",
                         new Param.Quantity(Powered.onBench(sound.electrics()).packA(), "A", 1))
-                .stepsInOneLine("do");
+                .steps("do");
     }
 
     @Override

@@ -1,6 +1,7 @@
 package ablemedic.power;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -50,13 +51,13 @@ record ShownVoltage(String id, double charge, Meter meter, OptionalDouble meterV
     }
 
     @Override
-    public String title(Craft sound) {
-        return words().line("do").plain();
+    public Text title(Craft sound) {
+        return words().line("do");
     }
 
     @Override
-    public String instruction(Craft sound) {
-        return words().stepsInOneLine("do");
+    public List<Text> steps(Craft sound) {
+        return words().steps("do");
     }
 
     private Words words() {

@@ -72,7 +72,9 @@ final class VoltageCauses {
             if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {
                 Fault<Craft> fault = suspect.leading();
                 causes.add(new Cause(
-                        fault.describe(craft), suspect.belief(), volts(fault.applyTo(sound), pairs.get(0), toSheet)));
+                        fault.describe(craft).plain(),
+                        suspect.belief(),
+                        volts(fault.applyTo(sound), pairs.get(0), toSheet)));
             }
         }
         causes.add(new Cause(words.line("unknown").plain(), standing.notInBook(), ""));

@@ -95,8 +95,7 @@ public final class FailsafeChecks {
         checks.ask(Radio.WORDS.check(RADIO_OFF))
                 .shows(
                         words -> new Mixed(List.of(
-                                Item.of(DOES, words.line("ask " + DOES).plain(), motors()),
-                                new Item(AFTER, after(words)))),
+                                Item.of(DOES, words.line("ask " + DOES), motors()), new Item(AFTER, after(words)))),
                         asked -> from(Facet.of("motors-radio-off", RadioOff::of), off -> seen(asked, off)))
                 .needs(BenchNeeds.POWERED_AND_RADIO_ALONE)
                 .minutes(3)

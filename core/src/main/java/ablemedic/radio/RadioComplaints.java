@@ -159,7 +159,7 @@ final class RadioComplaints {
         Words words = Radio.WORDS.complaint("failsafe-wrong");
         List<Outcome> outcomes = new ArrayList<>(FailsafeChecks.motors());
         outcomes.addAll(CheckBuilder.named(words, List.of(LATE)));
-        Choices does = Choices.of(words.line("ask").plain(), outcomes);
+        Choices does = Choices.of(words.line("ask"), outcomes);
         add(
                 words,
                 does,
@@ -256,7 +256,7 @@ final class RadioComplaints {
     private void add(Words words, Choices answers, Prediction<Craft, ?> prediction, Reading fine, String... proof) {
         complaints.add(Complaint.told(
                 words.id(),
-                words.title().plain(),
+                words.title(),
                 answers,
                 prediction,
                 Optional.of(fine),

@@ -154,15 +154,15 @@ final class RadioRequirements {
         }
         if (LinkSettings.carries(craft, 5)) {
             edits.add(Edit.all(
-                    words.line("edit").plain(),
+                    words.line("edit"),
                     Edit.set(mode, new ModeRange(5, range.fromUs(), range.toUs())),
                     Edit.set(radio, 5)));
         }
         found.add(Violation.of(
                 "switch-carried-" + mode.id(),
                 Severity.CANNOT_WORK,
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
+                words.line("cause"),
+                words.line("remedy"),
                 SWITCH,
                 List.of(mode, LinkSettings.CHANNELS, LinkSettings.FRAMES),
                 edits));
@@ -281,11 +281,7 @@ final class RadioRequirements {
                     Severity.HAZARD,
                     HOME,
                     List.of(FailsafeSettings.COMPASS_OFF),
-                    List.of(Edit.doing(
-                            FailsafeSettings.COMPASS_OFF,
-                            0.0,
-                            words.line("edit").plain(),
-                            6))));
+                    List.of(Edit.doing(FailsafeSettings.COMPASS_OFF, 0.0, words.line("edit"), 6))));
         }
         int satellites = craft.told(FailsafeSettings.LEAST_SATELLITES);
         if (satellites < LostLink.Home.ENOUGH || satellites > MANY) {

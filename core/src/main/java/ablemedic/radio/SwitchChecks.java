@@ -43,7 +43,7 @@ final class SwitchChecks {
     private static Choices does(Words words) {
         List<Outcome> outcomes = CheckBuilder.named(words, words.outcomes());
         return new Choices(Stream.of("arm", "level")
-                .map(one -> new Question(one, words.line("ask " + one).plain(), outcomes))
+                .map(one -> new Question(one, words.line("ask " + one), outcomes))
                 .toList());
     }
 

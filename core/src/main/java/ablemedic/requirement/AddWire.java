@@ -1,6 +1,7 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
@@ -52,12 +53,12 @@ record AddWire(String from, String to) implements Edit {
     }
 
     @Override
-    public String title() {
-        return words().title().plain();
+    public Text title() {
+        return words().title();
     }
 
     @Override
-    public List<String> steps() {
+    public List<Text> steps() {
         return EditWords.steps(words());
     }
 

@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
@@ -38,7 +39,7 @@ public record ConflictFault(Conflict conflict, Optional<Fault<Craft>> alike, boo
     }
 
     @Override
-    public String describe(Craft sound) {
+    public Text describe(Craft sound) {
         return conflict.root().cause();
     }
 

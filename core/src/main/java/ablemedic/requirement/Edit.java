@@ -1,6 +1,7 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
@@ -10,9 +11,7 @@ import ablemedic.craft.Point;
 import ablemedic.craft.Rotation;
 import ablemedic.diagnosis.Fix.Value;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /**
  * One change of a craft that satisfies a requirement. On the sheet it changes the entry. On a craft under reasoning the
@@ -40,9 +39,9 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
     String key();
 
     /** What to do, as verb and object. */
-    String title();
+    Text title();
 
-    List<String> steps();
+    List<Text> steps();
 
     /** What changes, before and after. */
     List<Value> values(Craft recorded);
@@ -57,22 +56,21 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
                 EditWords.of("set")
                         .with("setting", Param.written(setting.label()))
                         .with("value", Param.written(setting.form().said(value)))
-                        .title()
-                        .plain(),
+                        .title(),
                 2,
                 List.of(saving(setting.device())));
     }
 
     /** How a setting of the FC is saved. */
-    static String savingOnFc() {
+    static Text savingOnFc() {
         return saving("fc");
     }
 
-    private static String saving(String where) {
-        return EditWords.of("set").line(where).plain();
+    private static Text saving(String where) {
+        return EditWords.of("set").line(where);
     }
 
-    private static String saving(Device device) {
+    private static Text saving(Device device) {
         return switch (device) {
             case FLIGHT_BOARD, FIRMWARE -> saving("fc");
             case RADIO -> saving("radio");
@@ -82,11 +80,11 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
 
     /** A setting entered by what is done, in the words of a catalogue: {@code edit} and its steps. */
     static <T> Edit doing(Setting<T> setting, T value, Words words, double minutes) {
-        return new Enter<>(setting, value, words.line("edit").plain(), minutes, words.plainSteps("edit"));
+        return new Enter<>(setting, value, words.line("edit"), minutes, words.steps("edit"));
     }
 
     /** Something done that a setting tells of, such as a calibration. */
-    static <T> Edit doing(Setting<T> setting, T value, String title, double minutes, String... steps) {
+    static <T> Edit doing(Setting<T> setting, T value, Text title, double minutes, Text... steps) {
         return new Enter<>(setting, value, title, minutes, List.of(steps));
     }
 
@@ -116,7 +114,7 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
     }
 
     /** Several together. */
-    static Edit all(String title, Edit... edits) {
+    static Edit all(Text title, Edit... edits) {
         return new Several(title, List.of(edits));
     }
 
@@ -125,12 +123,13 @@ public sealed interface Edit permits Enter, TurnMount, ReverseMotors, MoveBalanc
         return edits.size() == 1
                 ? edits.get(0)
                 : new Several(
-                        edits.stream()
-                                .map(Edit::title)
-                                .map(title -> edits.get(0).title().equals(title)
-                                        ? title
-                                        : title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1))
-                                .collect(Collectors.joining(", ")),
+                        Text.joined(
+                                edits.stream()
+                                        .map(Edit::title)
+                                        .map(title ->
+                                                edits.get(0).title().equals(title) ? title : title.uncapitalized())
+                                        .toList(),
+                                ", "),
                         edits);
     }
 }

@@ -1,6 +1,7 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.diagnosis.Fix.Value;
 import java.util.List;
@@ -15,8 +16,8 @@ final class EditWords {
         return WORDS.of(entry);
     }
 
-    static List<String> steps(Words words) {
-        return words.plainSteps("title");
+    static List<Text> steps(Words words) {
+        return words.steps("title");
     }
 
     static List<Value> values(Words words) {

@@ -1,12 +1,13 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Text;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
 import java.util.List;
 
 /** A setting. */
-record Enter<T>(Setting<T> setting, T value, String title, double minutes, List<String> steps) implements Edit {
+record Enter<T>(Setting<T> setting, T value, Text title, double minutes, List<Text> steps) implements Edit {
     @Override
     public String key() {
         return setting.id() + "=" + setting.form().written(value);

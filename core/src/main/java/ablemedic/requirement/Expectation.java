@@ -38,7 +38,7 @@ public sealed interface Expectation {
                             .line("step")
                             .plain()
                     : EditWords.of("expectation")
-                            .with("cause", Param.written(on.get(0).cause()))
+                            .with("cause", on.get(0).cause())
                             .line("waits")
                             .plain();
         }
@@ -55,7 +55,7 @@ public sealed interface Expectation {
             return new Waits(on, "");
         }
         if (forbidden(check, right).isPresent()) {
-            return new Waits(required.unsolved(), Proof.expected(check, right));
+            return new Waits(required.unsolved(), Proof.expected(check, right).plain());
         }
         return new Gives(right);
     }
@@ -73,7 +73,9 @@ public sealed interface Expectation {
                 .toList();
         return on.isEmpty() && forbidden(check, now).isEmpty()
                 ? Optional.empty()
-                : Optional.of(new Waits(on.isEmpty() ? required.unsolved() : on, Proof.expected(check, now)));
+                : Optional.of(new Waits(
+                        on.isEmpty() ? required.unsolved() : on,
+                        Proof.expected(check, now).plain()));
     }
 
     /** What a check tells of by what a craft most probably gives; nothing where that may be expected. */

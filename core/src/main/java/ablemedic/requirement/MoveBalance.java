@@ -1,6 +1,7 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Point;
@@ -40,12 +41,12 @@ record MoveBalance(Point to) implements Edit {
     }
 
     @Override
-    public String title() {
-        return words().title().plain();
+    public Text title() {
+        return words().title();
     }
 
     @Override
-    public List<String> steps() {
+    public List<Text> steps() {
         return EditWords.steps(words());
     }
 

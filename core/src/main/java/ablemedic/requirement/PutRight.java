@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
@@ -29,7 +30,7 @@ public record PutRight(ConflictFault was) implements Fault<Craft> {
     }
 
     @Override
-    public String describe(Craft sound) {
+    public Text describe(Craft sound) {
         return was.describe(sound);
     }
 

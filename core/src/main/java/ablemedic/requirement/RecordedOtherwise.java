@@ -1,6 +1,6 @@
 package ablemedic.requirement;
 
-import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Fix;
@@ -32,11 +32,8 @@ public record RecordedOtherwise(ConflictFault conflict, int way) implements Faul
     }
 
     @Override
-    public String describe(Craft sound) {
-        return EditWords.of("outdated")
-                .with("cause", Param.written(edit().title()))
-                .title()
-                .plain();
+    public Text describe(Craft sound) {
+        return EditWords.of("outdated").with("cause", edit().title()).title();
     }
 
     @Override
@@ -62,8 +59,8 @@ public record RecordedOtherwise(ConflictFault conflict, int way) implements Faul
 
     @Override
     public List<Fix<Craft>> fixes(Craft sound) {
-        return List.of(new Fix<>(
-                "none", id(), EditWords.of("outdated").line("fix").plain(), List.of(), List.of(), 0, craft -> craft));
+        return List.of(
+                new Fix<>("none", id(), EditWords.of("outdated").line("fix"), List.of(), List.of(), 0, craft -> craft));
     }
 
     private Edit edit() {

@@ -1,6 +1,7 @@
 package ablemedic.requirement;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Arm;
 import ablemedic.craft.Corner;
@@ -76,12 +77,12 @@ record ReverseMotors(Set<Corner> corners, List<String> names) implements Edit {
     }
 
     @Override
-    public String title() {
-        return words().title().plain();
+    public Text title() {
+        return words().title();
     }
 
     @Override
-    public List<String> steps() {
+    public List<Text> steps() {
         return EditWords.steps(words());
     }
 

@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Fix.Value;
 import java.util.ArrayList;
@@ -7,7 +8,7 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /** Several that only help together. */
-record Several(String title, List<Edit> edits) implements Edit {
+record Several(Text title, List<Edit> edits) implements Edit {
     public Several {
         edits = List.copyOf(edits);
     }
@@ -50,10 +51,10 @@ record Several(String title, List<Edit> edits) implements Edit {
     }
 
     @Override
-    public List<String> steps() {
-        List<String> steps = new ArrayList<>();
+    public List<Text> steps() {
+        List<Text> steps = new ArrayList<>();
         edits.forEach(edit -> {
-            steps.add(edit.title() + ".");
+            steps.add(edit.title().asSentence());
             edit.steps().stream().filter(step -> !steps.contains(step)).forEach(steps::add);
         });
         return List.copyOf(steps);

@@ -1,5 +1,6 @@
 package ablemedic.requirement;
 
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
@@ -20,23 +21,19 @@ import java.util.Optional;
 public record Violation(
         String id,
         Severity severity,
-        String cause,
-        String remedy,
+        Text cause,
+        Text remedy,
         List<Setting<?>> settings,
         List<String> pads,
         String complaint,
         List<Edit> edits) {
     public Violation {
-        cause = withoutStop(cause);
-        remedy = withoutStop(remedy);
+        // The sentence goes on where it is said, so its full stop stands there.
+        cause = cause.withoutStop();
+        remedy = remedy.withoutStop();
         settings = List.copyOf(settings);
         pads = List.copyOf(pads);
         edits = List.copyOf(edits);
-    }
-
-    /** The sentence goes on where it is said, so its full stop stands there. */
-    private static String withoutStop(String sentence) {
-        return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
     }
 
     /**
@@ -46,20 +43,13 @@ public record Violation(
      */
     public static Violation of(
             Words words, Severity severity, String complaint, List<Setting<?>> settings, List<Edit> edits) {
-        return of(
-                words.id(),
-                severity,
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
-                complaint,
-                settings,
-                edits);
+        return of(words.id(), severity, words.line("cause"), words.line("remedy"), complaint, settings, edits);
     }
 
     /** One that is about no wire, in the words of an entry that several violations share. */
     public static Violation of(
             String id, Words words, Severity severity, String complaint, List<Setting<?>> settings, List<Edit> edits) {
-        return of(id, severity, text(words, "cause"), text(words, "remedy"), complaint, settings, edits);
+        return of(id, severity, words.line("cause"), words.line("remedy"), complaint, settings, edits);
     }
 
     /** One that can't work, in the words of an entry that several violations share. */
@@ -68,8 +58,8 @@ public record Violation(
         return of(
                 id,
                 Severity.CANNOT_WORK,
-                text(words, "cause"),
-                text(words, "remedy"),
+                words.line("cause"),
+                words.line("remedy"),
                 complaint,
                 settings,
                 List.of(edits));
@@ -80,15 +70,11 @@ public record Violation(
         return of(
                 id,
                 Severity.DOUBTFUL,
-                text(words, "cause"),
-                text(words, "remedy"),
+                words.line("cause"),
+                words.line("remedy"),
                 complaint,
                 List.of(settings),
                 List.of());
-    }
-
-    private static String text(Words words, String line) {
-        return words.line(line).plain();
     }
 
     /** One that can't work, in the words of a catalogue. */
@@ -104,22 +90,15 @@ public record Violation(
     /** A setting that has one right value, and another, in the words of a catalogue; nothing where it has that. */
     public static <T> Optional<Violation> unless(
             Craft craft, Setting<T> setting, T right, Words words, String complaint) {
-        return unless(
-                craft,
-                setting,
-                right,
-                words.id(),
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
-                complaint);
+        return unless(craft, setting, right, words.id(), words.line("cause"), words.line("remedy"), complaint);
     }
 
     /** One that is about no wire. */
     public static Violation of(
             String id,
             Severity severity,
-            String cause,
-            String remedy,
+            Text cause,
+            Text remedy,
             String complaint,
             List<Setting<?>> settings,
             List<Edit> edits) {
@@ -128,13 +107,13 @@ public record Violation(
 
     /** One that can't work, and is about no wire. */
     public static Violation cannotWork(
-            String id, String cause, String remedy, String complaint, List<Setting<?>> settings, Edit... edits) {
+            String id, Text cause, Text remedy, String complaint, List<Setting<?>> settings, Edit... edits) {
         return of(id, Severity.CANNOT_WORK, cause, remedy, complaint, settings, List.of(edits));
     }
 
     /** A setting that has one right value, and another; nothing where it has that. */
     public static <T> Optional<Violation> unless(
-            Craft craft, Setting<T> setting, T right, String id, String cause, String remedy, String complaint) {
+            Craft craft, Setting<T> setting, T right, String id, Text cause, Text remedy, String complaint) {
         return craft.told(setting).equals(right)
                 ? Optional.empty()
                 : Optional.of(cannotWork(
@@ -147,7 +126,7 @@ public record Violation(
     }
 
     /** One that may be meant: nothing is to be edited for it. */
-    public static Violation doubt(String id, String cause, String remedy, String complaint, Setting<?>... settings) {
+    public static Violation doubt(String id, Text cause, Text remedy, String complaint, Setting<?>... settings) {
         return of(id, Severity.DOUBTFUL, cause, remedy, complaint, List.of(settings), List.of());
     }
 }

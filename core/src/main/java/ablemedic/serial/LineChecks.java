@@ -146,7 +146,7 @@ final class LineChecks {
                                 .outcome("uart")
                                 .plain())));
         outcomes.addAll(CheckBuilder.named(words, List.of(SHARED)));
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private String outcome(Given given) {

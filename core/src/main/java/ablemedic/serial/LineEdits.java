@@ -2,6 +2,7 @@ package ablemedic.serial;
 
 import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Setting;
 import ablemedic.craft.AsFormat;
@@ -106,11 +107,14 @@ final class LineEdits {
                         .map(one -> edits(one, judged))
                         .orElse(List.of())
                 : List.of();
-        String name = Character.toUpperCase(line.name().charAt(0)) + line.name().substring(1);
         return Optional.of(new Violation(
                 id,
                 severity,
-                name + ": " + judged.text(),
+                Serial.WORDS
+                        .name("edits")
+                        .with("line", Text.capitalized(line.name()))
+                        .with("wrong", new Param.Nested(judged.text()))
+                        .line("cause"),
                 judged.remedy(),
                 settings,
                 line.wires().stream().map(SerialMap.Wire::at).distinct().toList(),
@@ -134,8 +138,8 @@ final class LineEdits {
         return Optional.of(new Violation(
                 "line-" + line.id() + "-unjoined",
                 Severity.CANNOT_WORK,
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
+                words.line("cause"),
+                words.line("remedy"),
                 List.of(),
                 List.of(),
                 complaint(line.job()),
@@ -276,8 +280,8 @@ final class LineEdits {
         return all;
     }
 
-    private static String title(String line, String gap, Param param) {
-        return Serial.WORDS.name("edits").with(gap, param).line(line).plain();
+    private static Text title(String line, String gap, Param param) {
+        return Serial.WORDS.name("edits").with(gap, param).line(line);
     }
 
     /** Its two wires swapped. */
@@ -445,8 +449,7 @@ final class LineEdits {
                                 .with("uart", SerialFaults.uart(uart))
                                 .with("line", SerialFaults.line(line))
                                 .with("baud", Param.whole(baud, ""))
-                                .line("fast")
-                                .plain(),
+                                .line("fast"),
                         Edit.set(UartSettings.baud(uart), baud),
                         Edit.set(SpokenSettings.baud(line.job()), baud))));
         return all;

@@ -106,7 +106,7 @@ final class SerialComplaints {
     }
 
     private static Choices asked(Words words, List<Outcome> outcomes) {
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     /** One whose outcomes stand in its own entry. */
@@ -129,7 +129,7 @@ final class SerialComplaints {
         Choices answers = asked.apply(words);
         complaints.add(Complaint.told(
                 id,
-                words.title().plain(),
+                words.title(),
                 answers,
                 seen.apply(answers),
                 Optional.of(Chosen.of(fine)),

@@ -86,8 +86,8 @@ final class SerialRequirements {
                         .forEach(job -> found.add(new Violation(
                                 "uart-" + port.name() + "-" + job.id(),
                                 Severity.DOUBTFUL,
-                                idle(port, job).line("cause").plain(),
-                                idle(port, job).line("remedy").plain(),
+                                idle(port, job).line("cause"),
+                                idle(port, job).line("remedy"),
                                 List.of(UartSettings.jobsOf(port.name())),
                                 pads(craft, port),
                                 LineEdits.complaint(job),
@@ -144,7 +144,7 @@ final class SerialRequirements {
                                     : new Violation(
                                             "usb-" + uart,
                                             Severity.CANNOT_WORK,
-                                            words.line("cause").plain(),
+                                            words.line("cause"),
                                             edits.get(0).title(),
                                             List.of(jobs),
                                             List.of(),

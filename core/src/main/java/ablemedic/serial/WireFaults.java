@@ -51,7 +51,7 @@ final class WireFaults {
         }
         String found =
                 wrong.stream().map(one -> one.text() + " " + one.remedy()).collect(Collectors.joining(" "));
-        String remedy = wrong.get(0).remedy();
+        String remedy = wrong.get(0).remedy().plain();
         faults.add("cannot-work-as-joined", "cannot-work-" + line.id())
                 .site("serial wires " + line.id())
                 .prior(SerialOdds.BY_SHEET)

@@ -115,8 +115,7 @@ final class ArmingChecks {
     private static Choices asked(Words words) {
         List<Outcome> outcomes = CheckBuilder.named(words, words.outcomes());
         return new Choices(ASKED.stream()
-                .map(reason -> new Question(
-                        reason.id(), words.line("ask " + reason.id()).plain(), outcomes))
+                .map(reason -> new Question(reason.id(), words.line("ask " + reason.id()), outcomes))
                 .toList());
     }
 
@@ -228,11 +227,10 @@ final class ArmingChecks {
     static Complaint complaint(Optional<CraftLines> lines, List<Check<Craft>> checks) {
         Words words = SettingsAndFirmware.WORDS.complaint(COMPLAINT);
         Choices answers = new Choices(List.of(
-                new Question(
-                        SEEN, words.line("ask " + SEEN).plain(), CheckBuilder.named(words, List.of("arms", "not"))),
+                new Question(SEEN, words.line("ask " + SEEN), CheckBuilder.named(words, List.of("arms", "not"))),
                 new Question(
                         SAYS,
-                        words.line("ask " + SAYS).plain(),
+                        words.line("ask " + SAYS),
                         CheckBuilder.named(
                                 words,
                                 Arrays.stream(Reason.values()).map(Reason::id).toList()))));
@@ -246,7 +244,7 @@ final class ArmingChecks {
         Reading fine = new Chosen(Map.of(SEEN, "arms"));
         return Complaint.told(
                 COMPLAINT,
-                words.title().plain(),
+                words.title(),
                 answers,
                 seen,
                 Optional.of(fine),

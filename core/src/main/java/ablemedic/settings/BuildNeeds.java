@@ -72,11 +72,9 @@ public final class BuildNeeds {
                         WORDS.with("dialect", family.label())
                                 .with("version", version)
                                 .with("need", need.label())
-                                .line("lacks")
-                                .plain(),
+                                .line("lacks"),
                         WORDS.with("versions", String.join(" / ", need.versions()))
-                                .line(need.versions().isEmpty() ? "no-version" : "versions")
-                                .plain(),
+                                .line(need.versions().isEmpty() ? "no-version" : "versions"),
                         "",
                         List.of(),
                         List.of()))

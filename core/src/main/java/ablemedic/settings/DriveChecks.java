@@ -190,7 +190,7 @@ final class DriveChecks {
         Words words = SettingsAndFirmware.WORDS.complaint("motors-start");
         return Complaint.told(
                 words.id(),
-                words.title().plain(),
+                words.title(),
                 asked,
                 from(
                         Facet.of("motors-start-told", DriveChecks::starts),

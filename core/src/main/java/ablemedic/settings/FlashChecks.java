@@ -149,20 +149,14 @@ final class FlashChecks {
         return List.of(
                 Complaint.told(
                         "settings-odd",
-                        SettingsAndFirmware.WORDS
-                                .complaint("settings-odd")
-                                .title()
-                                .plain(),
+                        SettingsAndFirmware.WORDS.complaint("settings-odd").title(),
                         KEPT,
                         from(Facet.of("settings-odd", craft -> differing(sound, craft)), FlashChecks::noticed),
                         Optional.of(Chosen.of("none")),
                         proof(checks, ReadBack.CHECK)),
                 Complaint.told(
                         "flash-failed",
-                        SettingsAndFirmware.WORDS
-                                .complaint("flash-failed")
-                                .title()
-                                .plain(),
+                        SettingsAndFirmware.WORDS.complaint("flash-failed").title(),
                         COMES_UP,
                         from(
                                 Facet.of("fc-start-told", FlashChecks::comesUp),

@@ -254,8 +254,7 @@ final class SettingsRequirements {
                             false,
                             SettingsAndFirmware.WORDS
                                     .requirement("handling-computer")
-                                    .line("remedy")
-                                    .plain(),
+                                    .line("remedy"),
                             1)));
         }
         if (craft.told(ArmingSettings.ON_AT_POWER)) {
@@ -268,8 +267,7 @@ final class SettingsRequirements {
                             false,
                             SettingsAndFirmware.WORDS
                                     .requirement("handling-switch")
-                                    .line("remedy")
-                                    .plain(),
+                                    .line("remedy"),
                             1)));
         }
         return found;
@@ -288,12 +286,7 @@ final class SettingsRequirements {
                 .with("mode", Param.written(other.label()))
                 .with("range", Param.written(craft.told(other).toString()));
         return Violation.doubt(
-                "overlap-" + other.id(),
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
-                "",
-                other,
-                ArmingSettings.ARM);
+                "overlap-" + other.id(), words.line("cause"), words.line("remedy"), "", other, ArmingSettings.ARM);
     }
 
     private static List<Violation> protocol(Craft craft) {
@@ -402,12 +395,7 @@ final class SettingsRequirements {
     private static Violation left(Setting<Boolean> built, String what, String id) {
         Words words = SettingsAndFirmware.WORDS.requirement("build").with("function", Param.written(what));
         return Violation.cannotWork(
-                "build-" + id,
-                words.line("cause").plain(),
-                words.line("remedy").plain(),
-                ODD,
-                List.of(built),
-                flash(built, what));
+                "build-" + id, words.line("cause"), words.line("remedy"), ODD, List.of(built), flash(built, what));
     }
 
     private static Edit flash(Setting<Boolean> built, String what) {

@@ -59,8 +59,7 @@ final class VersionChecks {
                         "one-version-not-another",
                         SettingsAndFirmware.WORDS
                                 .complaint("one-version-not-another")
-                                .title()
-                                .plain(),
+                                .title(),
                         all.lost,
                         from(all.effect, seen -> all.told(seen, Observer.TELLS.slips())),
                         Optional.of(Chosen.of(NOTHING)),
@@ -80,7 +79,7 @@ final class VersionChecks {
                         ? CheckBuilder.named(words, List.of(job.id())).get(0)
                         : new Outcome(job.id(), job.label())));
         outcomes.addAll(CheckBuilder.named(words, List.of(SEVERAL, AS_NEW, DEAD)));
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private List<UartFunction> jobs() {

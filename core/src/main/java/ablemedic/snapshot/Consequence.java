@@ -30,7 +30,7 @@ public record Consequence(String complaintId, String label, double likely) {
             Complaint one = before.complaints().get(i);
             double more = after.likely()[i] - before.likely()[i];
             if (more > WORTH_SAYING) {
-                all.add(new Consequence(one.id(), one.label(), more));
+                all.add(new Consequence(one.id(), one.label().plain(), more));
             }
         }
         all.sort((a, b) -> Double.compare(b.likely(), a.likely()));

@@ -115,14 +115,14 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
                 faultId(ExportCheck.id(id)),
                 KIND,
                 "settings",
-                sheet -> words.title().plain(),
+                sheet -> words.title(),
                 ODDS,
                 craft -> craft.with(craft.told().taking(otherwise::contains, snapshot.told())),
                 (sheet, faulty) -> List.of(new Fix<>(
                         "put-back",
                         "settings-before-" + id,
-                        words.line("back").plain(),
-                        SnapshotWords.steps(words, "back"),
+                        words.line("back"),
+                        words.steps("back"),
                         differences.stream()
                                 .map(one -> new Value(one.setting().label(), one.after(), one.before()))
                                 .toList(),

@@ -15,6 +15,7 @@ import ablemedic.diagnosis.Facet;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Prediction;
 import ablemedic.family.CraftCheck;
+import ablemedic.family.CraftCheck.Task;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collection;
@@ -81,24 +82,21 @@ public final class ExportCheck {
         }
         List<Outcome> all = new ArrayList<>(outcomes.values());
         all.add(new Outcome(MORE, words.outcome(MORE).plain()));
-        Choices answers = Choices.of(words.line("ask").plain(), all);
-        return new CraftCheck(
-                KIND,
-                KIND,
-                craft -> words.line("do").plain(),
-                craft -> String.join(" ", SnapshotWords.steps(words, "do")),
-                answers,
-                Prediction.from(
-                        Facet.of("settings-off-chart", craft -> listed(sound, craft)),
-                        differences -> Categorical.expecting(
-                                answers,
-                                outcomes.getOrDefault(differences, new Outcome(MORE, ""))
-                                        .id(),
-                                OF_ANOTHER)),
-                MINUTES,
-                0,
-                BenchNeeds.COMPUTER,
-                true);
+        Choices answers = Choices.of(words.line("ask"), all);
+        return CraftCheck.of(
+                        KIND,
+                        KIND,
+                        Task.of(words),
+                        answers,
+                        Prediction.from(
+                                Facet.of("settings-off-chart", craft -> listed(sound, craft)),
+                                differences -> Categorical.expecting(
+                                        answers,
+                                        outcomes.getOrDefault(differences, new Outcome(MORE, ""))
+                                                .id(),
+                                        OF_ANOTHER)),
+                        MINUTES)
+                .needing(BenchNeeds.COMPUTER);
     }
 
     private static List<Configuration.Difference> listed(Craft sound, Craft craft) {
@@ -129,21 +127,18 @@ public final class ExportCheck {
     static Check<Craft> of(long id, int number, Snapshot snapshot, UnaryOperator<Configuration> updated) {
         Words words = SnapshotWords.of("at-hand").with("number", Param.whole(number, ""));
         Choices answers = answers(words, snapshot);
-        return new CraftCheck(
-                id(id),
-                KIND,
-                craft -> words.line("do").plain(),
-                craft -> String.join(" ", SnapshotWords.steps(words, "do")),
-                answers,
-                Prediction.from(
-                        Facet.of("settings-off-snapshot-" + number, craft -> snapshot.differencesFrom(
-                                        updated.apply(craft.told()), ALIKE)
-                                .size()),
-                        differ -> outlook(answers, differ)),
-                MINUTES,
-                0,
-                BenchNeeds.NOTHING,
-                false);
+        return CraftCheck.of(
+                        id(id),
+                        KIND,
+                        Task.of(words),
+                        answers,
+                        Prediction.from(
+                                Facet.of("settings-off-snapshot-" + number, craft -> snapshot.differencesFrom(
+                                                updated.apply(craft.told()), ALIKE)
+                                        .size()),
+                                differ -> outlook(answers, differ)),
+                        MINUTES)
+                .exploringNothing();
     }
 
     /**
@@ -164,7 +159,7 @@ public final class ExportCheck {
         if (outcomes.size() == 1) {
             outcomes.add(new Outcome(OTHER, words.outcome(OTHER).plain()));
         }
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private static Categorical outlook(Choices answers, int differ) {

@@ -3,7 +3,6 @@ package ablemedic.snapshot;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.family.SharedSteps;
-import java.util.List;
 
 /** What is said of settings exports and of what restores them. */
 final class SnapshotWords {
@@ -13,9 +12,5 @@ final class SnapshotWords {
 
     static Words of(String entry) {
         return WORDS.of(entry);
-    }
-
-    static List<String> steps(Words words, String line) {
-        return words.plainSteps(line);
     }
 }

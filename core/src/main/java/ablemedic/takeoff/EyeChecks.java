@@ -3,6 +3,7 @@ package ablemedic.takeoff;
 import static ablemedic.diagnosis.Prediction.from;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Corner;
 import ablemedic.craft.Craft;
@@ -100,7 +101,7 @@ final class EyeChecks {
         InOneGo all = new InOneGo(
                 TakeOffChecks.words(TakeOffChecks.PROPS),
                 Corner.ALL.stream()
-                        .map(corner -> TakeOffChecks.corner(corner).plain())
+                        .map(corner -> Text.of(TakeOffChecks.corner(corner)))
                         .toList(),
                 each,
                 1);
@@ -124,7 +125,7 @@ final class EyeChecks {
                                 .plain()));
             }
         }
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private static String mount(Rotation mounted) {

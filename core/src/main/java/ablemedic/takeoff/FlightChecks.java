@@ -26,7 +26,7 @@ final class FlightChecks {
                 .id(TakeOffChecks.HOVER)
                 .shows(
                         words -> Choices.of(
-                                words.line("ask").plain(),
+                                words.line("ask"),
                                 CheckBuilder.named(
                                         TakeOffWords.WORDS.name("manner"),
                                         TakeOffWords.WORDS.name("manner").outcomes())),

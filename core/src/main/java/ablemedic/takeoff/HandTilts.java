@@ -1,5 +1,6 @@
 package ablemedic.takeoff;
 
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.craft.Rotation;
@@ -51,18 +52,18 @@ final class HandTilts {
 
     private static Choices picture() {
         Words names = TakeOffWords.WORDS.name("picture");
-        return new Choices(List.of(
-                new Question("picture", WORDS.line("ask").plain(), CheckBuilder.named(names, names.outcomes()))));
+        return new Choices(
+                List.of(new Question("picture", WORDS.line("ask"), CheckBuilder.named(names, names.outcomes()))));
     }
 
     private static Mixed asked() {
         List<Item> items = new ArrayList<>(List.of(PICTURE));
-        MOTIONS.forEach((id, motion) -> items.add(new Item(id, answers(id, motion.label()))));
+        MOTIONS.forEach((id, motion) -> items.add(new Item(id, answers(id, Text.written(motion.label())))));
         return new Mixed(items);
     }
 
     /** What a picture can do, as the answers to one question. */
-    static Choices answers(String id, String text) {
+    static Choices answers(String id, Text text) {
         Words names = TakeOffWords.WORDS.name("motion");
         return new Choices(List.of(new Question(id, text, CheckBuilder.named(names, names.outcomes()))));
     }

@@ -91,9 +91,8 @@ final class MotorChecks {
                 words,
                 craft -> words.with("motors", Param.written(byChart(words, craft))),
                 IntStream.rangeClosed(1, Corner.ALL.size())
-                        .mapToObj(motor -> words.with("motor", Param.whole(motor, ""))
-                                .line("part")
-                                .plain())
+                        .mapToObj(motor ->
+                                words.with("motor", Param.whole(motor, "")).line("part"))
                         .toList(),
                 each,
                 1.6);
@@ -132,7 +131,7 @@ final class MotorChecks {
             }
         }
         outcomes.addAll(CheckBuilder.named(words, List.of("none", STUTTERS)));
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private static String turns(Corner corner, Spin spin) {
@@ -171,7 +170,7 @@ final class MotorChecks {
                                 .plain()));
             }
         }
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private static List<String> starting(Craft craft) {

@@ -42,7 +42,7 @@ final class PictureChecks {
                 .with("motion", new Param.Choice(TakeOffSeen.id(hand)))
                 .with("named", Param.written(hand.label()))
                 .shows(
-                        words -> HandTilts.answers("seen", words.line("ask").plain()),
+                        words -> HandTilts.answers("seen", words.line("ask")),
                         asked -> from(
                                 HandTilts.MISALIGNMENT, turn -> HandTilts.shown(asked, hand, turn, Picture.ATTITUDE)
                                         .or(HandTilts.RATES_SHARE, HandTilts.shown(asked, hand, turn, Picture.RATES))))

@@ -79,12 +79,12 @@ final class SettingChecks {
             }
         }
         outcomes.addAll(CheckBuilder.named(words, List.of(OTHER)));
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private static Choices directions(Words words) {
         return Choices.of(
-                words.line("ask").plain(),
+                words.line("ask"),
                 Arrays.stream(SpinConvention.values())
                         .map(one -> new Outcome(TakeOffSeen.id(one), one.label()))
                         .toList());

@@ -61,8 +61,8 @@ final class Shaking {
     private static final Words FELT = TakeOffWords.WORDS.check(HEAT);
 
     private static final Choices ANSWERS = new Choices(List.of(
-            new Question("seen", COMPLAINT.line("ask").plain(), CheckBuilder.named(COMPLAINT, COMPLAINT.outcomes())),
-            new Question("heat", COMPLAINT.line("heat").plain(), CheckBuilder.named(FELT, FELT.outcomes()))));
+            new Question("seen", COMPLAINT.line("ask"), CheckBuilder.named(COMPLAINT, COMPLAINT.outcomes())),
+            new Question("heat", COMPLAINT.line("heat"), CheckBuilder.named(FELT, FELT.outcomes()))));
 
     private Shaking() {}
 
@@ -105,7 +105,7 @@ final class Shaking {
     static Complaint complaint(Check<Craft> hover) {
         return Complaint.told(
                 ID,
-                COMPLAINT.title().plain(),
+                COMPLAINT.title(),
                 ANSWERS,
                 from(HOVER, Shaking::told),
                 Optional.of(new Chosen(Map.of("seen", "calm"))),

@@ -35,8 +35,7 @@ final class StickChecks {
         InOneGo all = new InOneGo(
                 words,
                 Arrays.stream(Stick.values())
-                        .map(stick ->
-                                Text.capitalized(of(words, stick).line("part").plain()))
+                        .map(stick -> of(words, stick).line("part").capitalized())
                         .toList(),
                 each,
                 1.2);
@@ -72,7 +71,7 @@ final class StickChecks {
             outcomes.add(
                     new Outcome(bar.label() + "-down", named.outcome("down").plain()));
         }
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     private static String moved(Craft craft, Stick stick) {

@@ -1,6 +1,6 @@
 package ablemedic.takeoff;
 
-import ablemedic.craft.Corner;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Check;
@@ -107,7 +107,7 @@ public final class TakeOff {
 
     /** The complaint that opens a work-up of this family; the hover proves it cured. */
     public static Complaint complaint() {
-        String label = TakeOffWords.WORDS.complaint(TakeOffSeen.ID).title().plain();
+        Text label = TakeOffWords.WORDS.complaint(TakeOffSeen.ID).title();
         return new Complaint(
                 TakeOffSeen.ID,
                 label,
@@ -129,15 +129,6 @@ public final class TakeOff {
     /** The flight that proves a craft. */
     public static Check<Craft> hover() {
         return BOOK.check(TakeOffChecks.HOVER).orElseThrow();
-    }
-
-    /** A label of an outcome with the frame's own names in place of the general ones, which are marked by {@code @}. */
-    public static String onThisFrame(String label, Craft craft) {
-        String named = label;
-        for (Corner corner : Corner.ALL) {
-            named = named.replace("@" + TakeOffSeen.id(corner), craft.name(corner));
-        }
-        return named;
     }
 
     /** The faults that look most like these at take-off, the most alike first, with the likeness from 0 to 1. */

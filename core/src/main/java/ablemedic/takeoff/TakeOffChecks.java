@@ -57,7 +57,7 @@ final class TakeOffChecks {
         checks.add(check);
     }
 
-    /** The corners as they are named on every frame; the frame's own names come in where they are shown. */
+    /** A corner, which is shown by the frame's own name. */
     static Param corner(Corner corner) {
         return new Param.Corner(TakeOffSeen.id(corner));
     }
@@ -71,7 +71,7 @@ final class TakeOffChecks {
                     words.with("corner", corner(corner)).outcome("corner").plain()));
         }
         outcomes.addAll(CheckBuilder.named(words, List.of(NONE)));
-        return Choices.of(words.line("ask").plain(), outcomes);
+        return Choices.of(words.line("ask"), outcomes);
     }
 
     /** Which corner is named as the odd one, or none, by how surely each would be. */

@@ -1,6 +1,7 @@
 package ablemedic.takeoff;
 
 import ablemedic.catalogue.Names;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -58,7 +59,7 @@ final class TakeOffSeen implements Place.Placed {
             question("repeat", CheckBuilder.named(WORDS, List.of("same", "different")))));
 
     private static Question question(String id, List<Outcome> outcomes) {
-        return new Question(id, WORDS.line(id).plain(), outcomes);
+        return new Question(id, WORDS.line(id), outcomes);
     }
 
     private static List<Outcome> named(String entry) {
@@ -91,13 +92,13 @@ final class TakeOffSeen implements Place.Placed {
     }
 
     @Override
-    public String title(Craft sound) {
-        return WORDS.line("do").plain();
+    public Text title(Craft sound) {
+        return WORDS.line("do");
     }
 
     @Override
-    public String instruction(Craft sound) {
-        return WORDS.stepsInOneLine("do");
+    public List<Text> steps(Craft sound) {
+        return WORDS.steps("do");
     }
 
     @Override

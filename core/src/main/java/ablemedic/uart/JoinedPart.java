@@ -143,13 +143,13 @@ public record JoinedPart(
         }
 
         /** What is wrong, in a sentence. */
-        public String text() {
-            return Text.capitalized(words().line("is").plain());
+        public Text text() {
+            return words().line("is").capitalized();
         }
 
         /** What fixes it, in a sentence. */
-        public String remedy() {
-            return words().line("fix").plain();
+        public Text remedy() {
+            return words().line("fix");
         }
 
         private Words words() {

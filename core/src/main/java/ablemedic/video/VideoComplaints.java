@@ -144,7 +144,7 @@ final class VideoComplaints {
     private void add(Words words, Choices asked, Prediction<Craft, ?> prediction, String fine, String proof) {
         complaints.add(Complaint.told(
                 words.id(),
-                words.title().plain(),
+                words.title(),
                 asked,
                 prediction,
                 Optional.of(Chosen.of(fine)),

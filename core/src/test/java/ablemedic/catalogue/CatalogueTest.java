@@ -56,6 +56,42 @@ class CatalogueTest {
     }
 
     @Test
+    void aLinkIsAThingByItsName() {
+        Text text = Catalogue.of("## one\ntitle: See [Motor map](instrument:motor-map) first", SHARED)
+                .of("one")
+                .title();
+        assertThat(text.parts())
+                .containsExactly(
+                        new Param.Written("See "),
+                        new Param.Thing(Param.Kind.INSTRUMENT, "motor-map", "Motor map"),
+                        new Param.Written(" first"));
+        assertThat(text.plain()).isEqualTo("See Motor map first");
+    }
+
+    @Test
+    void aCornerIsNamedByTheCraftThatItIsShownOf() {
+        Text text = Catalogue.of("## one\ntitle: The {corner} motor", SHARED)
+                .of("one")
+                .with("corner", new Param.Corner("front-right"))
+                .title();
+        assertThat(text.plain(id -> id.equals("front-right") ? "front" : "another"))
+                .isEqualTo("The front motor");
+        assertThat(text.plain()).isEqualTo("The front right motor");
+    }
+
+    @Test
+    void textsAreJoinedAndChangedByTheirWordsAlone() {
+        Text thing = antenna().with("part", Param.part("VTX", "x")).line("title");
+        assertThat(Text.joined(List.of(Text.written("one"), Text.written(""), Text.written("two")), ", ")
+                        .plain())
+                .isEqualTo("one, two");
+        assertThat(Text.written("stop.").withoutStop()).isEqualTo(Text.written("stop"));
+        assertThat(Text.written("stop").asSentence()).isEqualTo(Text.written("stop."));
+        assertThat(thing.uncapitalized().plain()).isEqualTo("no antenna on the x");
+        assertThat(Text.of(Param.part("VTX", "x")).capitalized().plain()).isEqualTo("x");
+    }
+
+    @Test
     void stepsInCommonStandAmongItsOwn() {
         assertThat(antenna().steps("fix put-right"))
                 .extracting(Text::plain)
@@ -93,7 +129,7 @@ class CatalogueTest {
     void outcomesComeInTheirOrder() {
         Words look = WORDS.of("look").with("corner", new Param.Corner("front-left"));
         assertThat(look.outcomes()).containsExactly("well", "broken");
-        assertThat(look.outcome("broken").plain()).isEqualTo("Broken at @front-left");
+        assertThat(look.outcome("broken").plain()).isEqualTo("Broken at front left");
     }
 
     @Test

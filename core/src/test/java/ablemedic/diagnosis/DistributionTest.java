@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.data.Offset.offset;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Question;
@@ -18,8 +19,8 @@ import org.junit.jupiter.api.Test;
 
 class DistributionTest {
     private final Choices two = new Choices(List.of(
-            new Question("up", "Up?", List.of(new Outcome("y", "yes"), new Outcome("n", "no"))),
-            new Question("left", "Left?", List.of(new Outcome("y", "yes"), new Outcome("n", "no")))));
+            new Question("up", Text.written("Up?"), List.of(new Outcome("y", "yes"), new Outcome("n", "no"))),
+            new Question("left", Text.written("Left?"), List.of(new Outcome("y", "yes"), new Outcome("n", "no")))));
     private final Categorical together = new Categorical(
             two, List.of(new Way(0.5, new double[][] {{1, 0}, {1, 0}}), new Way(0.5, new double[][] {{0, 1}, {0, 1}})));
     private final Scale metres = new Scale("length", "m", -1, 1);

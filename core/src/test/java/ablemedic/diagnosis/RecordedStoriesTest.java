@@ -3,6 +3,7 @@ package ablemedic.diagnosis;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.offset;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Evidence.Finding;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -60,8 +61,8 @@ class RecordedStoriesTest {
         }
 
         @Override
-        public String describe(Set<String> sound) {
-            return id;
+        public Text describe(Set<String> sound) {
+            return Text.written(id);
         }
 
         @Override
@@ -83,7 +84,7 @@ class RecordedStoriesTest {
 
         @Override
         public List<Fix<Set<String>>> fixes(Set<String> sound) {
-            return List.of(new Fix<>("fix", "fix " + id, id, List.of(), List.of(), 1, state -> {
+            return List.of(new Fix<>("fix", "fix " + id, Text.written(id), List.of(), List.of(), 1, state -> {
                 Set<String> fewer = new TreeSet<>(state);
                 fewer.remove(id);
                 return fewer;

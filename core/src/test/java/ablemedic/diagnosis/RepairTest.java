@@ -2,6 +2,7 @@ package ablemedic.diagnosis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import ablemedic.catalogue.Text;
 import ablemedic.simulation.SimulatedTechnician;
 import java.util.List;
 import java.util.Map;
@@ -165,7 +166,9 @@ class RepairTest {
 
         static Answers.Item item(String id) {
             return Answers.Item.of(
-                    id, id, List.of(new Answers.Outcome("dead", "dead"), new Answers.Outcome("turns", "turns")));
+                    id,
+                    Text.written(id),
+                    List.of(new Answers.Outcome("dead", "dead"), new Answers.Outcome("turns", "turns")));
         }
 
         static Distribution ways(String id, boolean turns) {

@@ -242,6 +242,6 @@ class SeveralFaultsTest {
                     .isCloseTo(1, offset(1e-9));
         }
         assertThat(standing.misfits()).extracting(Posterior.Misfit::evidence).containsExactly(2);
-        assertThat(standing.misfits().get(0).expected()).isEqualTo("1");
+        assertThat(standing.misfits().get(0).expected().plain()).isEqualTo("1");
     }
 }

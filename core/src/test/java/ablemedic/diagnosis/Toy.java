@@ -1,5 +1,6 @@
 package ablemedic.diagnosis;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
 import java.util.List;
@@ -31,8 +32,8 @@ final class Toy {
             }
 
             @Override
-            public String describe(Set<String> sound) {
-                return id;
+            public Text describe(Set<String> sound) {
+                return Text.written(id);
             }
 
             @Override
@@ -49,11 +50,12 @@ final class Toy {
 
             @Override
             public List<Fix<Set<String>>> fixes(Set<String> sound) {
-                return List.of(new Fix<>("remove", remedy, "remove " + id, List.of(), List.of(), 1, system -> {
-                    Set<String> fewer = new TreeSet<>(system);
-                    fewer.remove(id);
-                    return Set.copyOf(fewer);
-                }));
+                return List.of(
+                        new Fix<>("remove", remedy, Text.written("remove " + id), List.of(), List.of(), 1, system -> {
+                            Set<String> fewer = new TreeSet<>(system);
+                            fewer.remove(id);
+                            return Set.copyOf(fewer);
+                        }));
             }
         };
     }
@@ -62,7 +64,7 @@ final class Toy {
     static Check<Set<String>> check(
             String id, int outcomes, double minutes, BenchNeeds needs, Function<Set<String>, double[]> probabilities) {
         Choices answers = Choices.of(
-                id + "?",
+                Text.written(id + "?"),
                 IntStream.range(0, outcomes)
                         .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i)))
                         .toList());
@@ -94,13 +96,13 @@ final class Toy {
         }
 
         @Override
-        public String title(Set<String> sound) {
-            return id;
+        public Text title(Set<String> sound) {
+            return Text.written(id);
         }
 
         @Override
-        public String instruction(Set<String> sound) {
-            return id;
+        public List<Text> steps(Set<String> sound) {
+            return List.of(Text.written(id));
         }
 
         @Override
@@ -127,13 +129,13 @@ final class Toy {
         }
 
         @Override
-        public String title(Set<String> sound) {
+        public Text title(Set<String> sound) {
             return of.title(sound);
         }
 
         @Override
-        public String instruction(Set<String> sound) {
-            return of.instruction(sound);
+        public List<Text> steps(Set<String> sound) {
+            return of.steps(sound);
         }
 
         @Override

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.catalogue.Text;
 import ablemedic.diagnosis.Answers.Outcome;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Reading.Chosen;
@@ -123,13 +124,13 @@ class WordsAndSurveysTest {
                 }
 
                 @Override
-                public String title(Set<String> sound) {
-                    return id();
+                public Text title(Set<String> sound) {
+                    return Text.written(id());
                 }
 
                 @Override
-                public String instruction(Set<String> sound) {
-                    return id();
+                public List<Text> steps(Set<String> sound) {
+                    return List.of(Text.written(id()));
                 }
 
                 @Override
@@ -267,7 +268,7 @@ class WordsAndSurveysTest {
         assertThat(Proof.asExpected(whole, new Measured(5), Set.of())).isFalse();
         assertThat(Proof.asExpected(whole, Chosen.of("ol"), Set.of())).isFalse();
         assertThat(Proof.asExpected(whole, Chosen.of("ol"), Set.of("fuse1"))).isTrue();
-        assertThat(Proof.expected(whole, Set.of("fuse1"))).isEqualTo("OL");
+        assertThat(Proof.expected(whole, Set.of("fuse1")).plain()).isEqualTo("OL");
     }
 
     @Test

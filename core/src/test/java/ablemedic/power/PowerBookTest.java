@@ -214,14 +214,15 @@ class PowerBookTest {
                 .findFirst()
                 .orElseThrow()
                 .seen();
-        return Proof.expected(seen, book(craft).fault(fault).orElseThrow().applyTo(craft));
+        return Proof.expected(seen, book(craft).fault(fault).orElseThrow().applyTo(craft))
+                .plain();
     }
 
     @Test
     void aComplaintIsWhatTheFaultDoesToThisCraft() {
         Craft craft = PowerCrafts.separate();
-        assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("@front-right");
-        assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("@rear-left");
+        assertThat(told(craft, "dead-arm", "open-PB_1p_CFR_p")).isEqualTo("front right");
+        assertThat(told(craft, "dead-arm", "crossed-CRL")).isEqualTo("rear left");
         assertThat(told(craft, "dead-arm", "open-PB_5V_FC_5V")).isEqualTo(outcome("dead-arm", "all"));
         Craft two = craft.withElectrics(craft.electrics()
                 .with(new CopperDefect.Open("FC.S3>CRL.S"))
@@ -231,7 +232,7 @@ class PowerBookTest {
                 .findFirst()
                 .orElseThrow()
                 .seen();
-        assertThat(Proof.expected(arms, two)).isEqualTo(outcome("dead-arm", "several"));
+        assertThat(Proof.expected(arms, two).plain()).isEqualTo(outcome("dead-arm", "several"));
         assertThat(told(craft, "no-power", "open-FC_R5_RX_p")).isEqualTo("The receiver");
         assertThat(told(craft, "voltage", "sense-on-PB_5V")).isEqualTo(outcome("voltage", "fixed") + ", 4.99 V");
         assertThat(told(craft, "voltage", "open-PB_Bp_FC_VS")).startsWith(outcome("voltage", "zero") + ", 0.00 V");
@@ -361,7 +362,8 @@ class PowerBookTest {
                     .contains(book(craft)
                             .fault("open-FC_S2_CFR_S_1")
                             .orElseThrow()
-                            .describe(craft))
+                            .describe(craft)
+                            .plain())
                     .hasSize(3);
         });
     }

@@ -3,6 +3,7 @@ package ablemedic.power;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Scale;
@@ -79,8 +80,8 @@ class PowerOutlooksTest {
         List<Check<Craft>> checks = Power.book(craft, Meter.USUAL).checks();
         assertThat(checks).extracting(Check::id).doesNotHaveDuplicates();
         assertThat(checks).allSatisfy(check -> {
-            assertThat(check.title(craft)).isNotBlank().doesNotContain("null");
-            assertThat(check.instruction(craft))
+            assertThat(check.title(craft).plain()).isNotBlank().doesNotContain("null");
+            assertThat(Text.joined(check.steps(craft), " ").plain())
                     .isNotBlank()
                     .doesNotContain("null")
                     .doesNotContain("NaN");
@@ -93,9 +94,9 @@ class PowerOutlooksTest {
     @MethodSource("crafts")
     void everyFixIsWordedForThisCraftWithItsTime(Craft craft) {
         for (Fault<Craft> fault : Power.book(craft, Meter.USUAL).faults()) {
-            assertThat(fault.describe(craft)).isNotBlank().doesNotContain("null");
+            assertThat(fault.describe(craft).plain()).isNotBlank().doesNotContain("null");
             assertThat(fault.fixes(craft)).isNotEmpty().allSatisfy(fix -> {
-                assertThat(fix.steps()).as(fault.id()).isNotEmpty().allSatisfy(step -> assertThat(step)
+                assertThat(fix.steps()).as(fault.id()).isNotEmpty().allSatisfy(step -> assertThat(step.plain())
                         .isNotBlank());
                 assertThat(fix.minutes()).isPositive();
             });

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.Families;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Assumptions;
 import ablemedic.diagnosis.BenchNeeds;
@@ -103,14 +104,13 @@ class ProbeTest {
                             || unpowered.ohms(probe.red().node(), probe.black().node()) < 0.2)
                     .as(probe.id())
                     .isTrue();
-            assertThat(probe.instruction(craft)).doesNotContain("Clip the black probe on");
+            assertThat(steps(probe)).doesNotContain("Clip the black probe on");
         });
         int plus = wiring.plug().orElseThrow()[0];
         wiring.points().stream()
                 .filter(point -> unpowered.ohms(minus, point.node()) > 20 && unpowered.ohms(plus, point.node()) > 20)
                 .findFirst()
-                .ifPresent(point -> assertThat(
-                                probe(Probe.Mode.VOLTS, plus, point.node()).instruction(craft))
+                .ifPresent(point -> assertThat(steps(probe(Probe.Mode.VOLTS, plus, point.node())))
                         .contains("Clip the black probe on"));
     }
 
@@ -210,13 +210,17 @@ class ProbeTest {
         }
     }
 
+    private String steps(Check<Craft> check) {
+        return Text.joined(check.steps(craft), " ").plain();
+    }
+
     @Test
     void theWordsSayWhereEachProbeGoes() {
         int[] plug = wiring.plug().orElseThrow();
         Probe short_ = probe(Probe.Mode.OHMS, plug[0], plug[1]);
-        assertThat(short_.title(craft)).contains(wiring.label(plug[0]), wiring.label(plug[1]));
-        assertThat(short_.instruction(craft)).startsWith("Unplug the battery and USB.");
-        assertThat(probe(Probe.Mode.VOLTS, plug[0], plug[1]).instruction(craft))
+        assertThat(short_.title(craft).plain()).contains(wiring.label(plug[0]), wiring.label(plug[1]));
+        assertThat(steps(short_)).startsWith("Unplug the battery and USB.");
+        assertThat(steps(probe(Probe.Mode.VOLTS, plug[0], plug[1])))
                 .startsWith("Motors stopped")
                 .contains("One hand");
     }

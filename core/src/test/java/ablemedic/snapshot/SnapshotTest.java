@@ -96,7 +96,7 @@ class SnapshotTest {
     void aListingThatIsAsTheSheetHasItClearsEverySuspectThatIsASettingOfTheBoard() {
         Posterior<Craft> standing = after(listed(SOUND));
         assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20).allSatisfy(fault -> assertThat(belief(standing, fault))
-                .as(fault.describe(SOUND))
+                .as(fault.describe(SOUND).plain())
                 .isLessThan(0.002));
     }
 
@@ -118,7 +118,7 @@ class SnapshotTest {
                             .isEmpty())
                     .mapToDouble(other -> belief(standing, other))
                     .sum();
-            assertThat(alike).as(fault.describe(SOUND)).isGreaterThan(0.5);
+            assertThat(alike).as(fault.describe(SOUND).plain()).isGreaterThan(0.5);
         }
     }
 
@@ -308,7 +308,7 @@ class SnapshotTest {
     void whatAFlashLostAtOnceIsOneSuspectThatIsPutRightByEnteringItAll() {
         ExportAsEvidence taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
         Fault<Craft> fault = taken.fault().orElseThrow();
-        assertThat(fault.describe(SOUND)).contains("3 settings");
+        assertThat(fault.describe(SOUND).plain()).contains("3 settings");
         Check<Craft> complaint = Families.complaints(SOUND, Meter.USUAL).stream()
                 .filter(one -> one.id().equals("will-not-arm"))
                 .findFirst()
@@ -346,7 +346,7 @@ class SnapshotTest {
             Distribution behind = flips.check().outlook(faulty);
             Distribution plain = ExportCheck.of(1, 1, listed(SOUND)).outlook(faulty);
             assertThat(behind.likelihood(Reading.Chosen.of(ExportCheck.LISTED)) > 0.5)
-                    .as(fault.describe(SOUND))
+                    .as(fault.describe(SOUND).plain())
                     .isEqualTo(plain.likelihood(Reading.Chosen.of(ExportCheck.LISTED)) > 0.5);
         }
     }

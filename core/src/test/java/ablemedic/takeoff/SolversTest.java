@@ -101,13 +101,21 @@ class SolversTest {
                 Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, told, Rotation.NONE);
                 var fault = TakeOff.book().fault(id).orElseThrow();
                 assertThat(fault.kind()).isEqualTo("outputs-of-other-school");
-                assertThat(fault.describe(craft)).contains("other motor numbering");
+                assertThat(fault.describe(craft).plain()).contains("other motor numbering");
             }
         }
         Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
-        assertThat(TakeOff.book().fault("outputs-3142").orElseThrow().describe(craft))
+        assertThat(TakeOff.book()
+                        .fault("outputs-3142")
+                        .orElseThrow()
+                        .describe(craft)
+                        .plain())
                 .startsWith("Wired for the other");
-        assertThat(TakeOff.book().fault("outputs-2413").orElseThrow().describe(craft))
+        assertThat(TakeOff.book()
+                        .fault("outputs-2413")
+                        .orElseThrow()
+                        .describe(craft)
+                        .plain())
                 .startsWith("Firmware set to the other");
     }
 

@@ -3,6 +3,7 @@ package ablemedic.testing;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.catalogue.Entry;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -86,7 +87,7 @@ public final class CatalogueUse {
             for (Fault<Craft> fault : family.book(craft, Meter.USUAL).faults()) {
                 kinds.add(fault.kind());
                 isAText(fault.describe(craft));
-                assertThat(fault.describe(craft)).as(fault.id()).hasSizeLessThanOrEqualTo(60);
+                assertThat(fault.describe(craft).plain()).as(fault.id()).hasSizeLessThanOrEqualTo(60);
                 for (Fix<Craft> fix : fault.fixes(craft)) {
                     isAText(fix.title());
                     assertThat(fix.steps()).as(fault.id()).isNotEmpty().allSatisfy(CatalogueUse::isAText);
@@ -133,7 +134,7 @@ public final class CatalogueUse {
         for (Check<Craft> check : checks) {
             for (Craft craft : crafts) {
                 isAText(check.title(craft));
-                isAText(check.instruction(craft));
+                assertThat(check.steps(craft)).as(check.id()).isNotEmpty().allSatisfy(CatalogueUse::isAText);
             }
             outcomes.computeIfAbsent(entry(check.id(), check.kind(), worded("checks")), k -> new TreeSet<>())
                     .addAll(outcomes(check.answers()));
@@ -174,7 +175,11 @@ public final class CatalogueUse {
     }
 
     /** A text for people: no gap left open, no blank too many. */
-    private static void isAText(String text) {
-        assertThat(text).isNotBlank().doesNotContain("{", "}", "  ", " .", " ,").isEqualTo(text.strip());
+    private static void isAText(Text text) {
+        String plain = text.plain();
+        assertThat(plain)
+                .isNotBlank()
+                .doesNotContain("{", "}", "  ", " .", " ,")
+                .isEqualTo(plain.strip());
     }
 }

@@ -12,7 +12,6 @@ import ablemedic.serial.UartPlanner.Placed;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import ablemedic.uart.JoinedPart.Grade;
-import ablemedic.uart.JoinedPart.Judged;
 import ablemedic.uart.JoinedPart.Told;
 import ablemedic.wiring.SerialBoard;
 import ablemedic.wiring.SerialPad;
@@ -63,7 +62,7 @@ class JoinedPartTest {
     }
 
     private static List<String> remedies(JoinedPart part) {
-        return part.judged().stream().map(Judged::remedy).toList();
+        return part.judged().stream().map(one -> one.remedy().plain()).toList();
     }
 
     @OutsideCheck(
@@ -124,7 +123,7 @@ class JoinedPartTest {
                 5,
                 Optional.of(told),
                 false);
-        assertThat(split.judged().get(0).text()).contains("two UARTs");
+        assertThat(split.judged().get(0).text().plain()).contains("two UARTs");
         UartRequest polled = wish(UartFunction.TELEMETRY, Format.POLLED);
         JoinedPart onRx = new JoinedPart(
                 F7,
@@ -157,7 +156,7 @@ class JoinedPartTest {
                 false);
         assertThat(fed.judged().get(0)).satisfies(first -> {
             assertThat(first.grade()).isEqualTo(Grade.HARMS);
-            assertThat(first.text()).contains("takes 3.3 V at most and is fed with 5 V");
+            assertThat(first.text().plain()).contains("takes 3.3 V at most and is fed with 5 V");
         });
         JoinedPart fiveVolts = new JoinedPart(
                 F7,
@@ -195,7 +194,8 @@ class JoinedPartTest {
                                         false)))
                         .judged()
                         .get(0)
-                        .text())
+                        .text()
+                        .plain())
                 .contains("2 functions");
         JoinedPart both = new JoinedPart(
                 F7,

@@ -160,8 +160,9 @@ class VideoBookTest {
         assertThat(Video.FAMILY.book(craft, Meter.USUAL).checks())
                 .filteredOn(check -> check.needs().pack() == Want.YES)
                 .hasSizeGreaterThan(4)
-                .allSatisfy(check ->
-                        assertThat(check.instruction(craft)).as(check.id()).startsWith("VTX antenna on first"));
+                .allSatisfy(check -> assertThat(check.steps(craft).get(0).plain())
+                        .as(check.id())
+                        .startsWith("VTX antenna on first"));
     }
 
     @Test

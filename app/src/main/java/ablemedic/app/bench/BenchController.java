@@ -9,6 +9,7 @@ import ablemedic.app.chart.CraftVersions.CraftStamp;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.Fitness;
 import ablemedic.app.chart.Readiness;
+import ablemedic.app.chart.Readiness.Ground;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore;
 import ablemedic.app.storage.UnreadableRecordException;
@@ -110,7 +111,7 @@ class BenchController {
             List<SetAside> aside) {}
 
     /** A craft that nobody works on just now, with why it is grounded and what is due on it. */
-    record Resting(String mark, String name, String craftClass, List<String> grounds, List<Due> due) {}
+    record Resting(String mark, String name, String craftClass, List<Ground> grounds, List<Due> due) {}
 
     /**
      * A record that this version cannot read; nothing else on the bench suffers from it.

@@ -6,6 +6,7 @@ import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
 import ablemedic.app.chart.CraftWorkUps.WorkUpLine;
+import ablemedic.app.chart.Readiness.Ground;
 import ablemedic.app.parts.PartTypeStore;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
@@ -73,7 +74,7 @@ class Charts {
             String builder,
             State state,
             Fitness fitness,
-            List<String> grounds,
+            List<Ground> grounds,
             List<String> unknowns,
             List<ConflictView> conflicts,
             List<Due> due,

@@ -116,7 +116,7 @@ class ConflictController {
                 settled.version(),
                 crafts.storable(sheet),
                 settled.made()
-                        ? edit.title()
+                        ? edit.title().plain()
                         : SAID.with("edit", edit.title()).line("reason").plain(),
                 settled.made() ? opened ? "repair" : "fix" : "sheet",
                 SAID.with("made", Param.when(settled.made()))

@@ -1,5 +1,6 @@
 package ablemedic.app.chart;
 
+import ablemedic.app.http.TextPart;
 import ablemedic.configuration.Setting;
 import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Severity;
@@ -23,7 +24,7 @@ public record ConflictView(
         List<WayView> ways) {
 
     /** @param way counted from 1 */
-    public record WayView(int way, String title, List<String> steps, double minutes) {}
+    public record WayView(int way, String title, List<List<TextPart>> steps, double minutes) {}
 
     public static ConflictView of(Conflict conflict) {
         return of(
@@ -32,7 +33,12 @@ public record ConflictView(
                 IntStream.range(0, conflict.ways().size())
                         .mapToObj(way -> {
                             var edit = conflict.ways().get(way).edit();
-                            return new WayView(way + 1, edit.title(), edit.steps(), edit.minutes());
+                            return new WayView(
+                                    way + 1,
+                                    edit.title().plain(),
+                                    TextPart.of(
+                                            edit.steps(), conflict.recorded().naming()),
+                                    edit.minutes());
                         })
                         .toList());
     }
@@ -46,8 +52,8 @@ public record ConflictView(
         return new ConflictView(
                 id,
                 violation.severity(),
-                violation.cause(),
-                violation.remedy(),
+                violation.cause().plain(),
+                violation.remedy().plain(),
                 violation.settings().stream().map(Setting::label).toList(),
                 violation.pads(),
                 ways);

@@ -9,12 +9,15 @@ import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
+import ablemedic.requirement.Conflict;
 import ablemedic.requirement.Required;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -43,7 +46,14 @@ public class Readiness {
      * @param due what is due on it
      * @param unknowns what is not known of it, or may be meant
      */
-    public record Stands(Fitness fitness, List<String> grounds, List<Due> due, List<String> unknowns) {}
+    public record Stands(Fitness fitness, List<Ground> grounds, List<Due> due, List<String> unknowns) {}
+
+    /**
+     * Why a craft is grounded.
+     *
+     * @param conflict whether it stands among the conflicts of the record
+     */
+    public record Ground(String text, boolean conflict) {}
 
     /**
      * The same, worked out only where something that concerns it was written since.
@@ -62,15 +72,18 @@ public class Readiness {
         List<Violation> open = required.map(Required::open).orElse(List.of());
         List<String> withoutCause = workUps.withoutCause(row.mark());
         List<Due> due = dues.of(row.mark());
-        List<String> grounds = new ArrayList<>(open.stream()
-                .map(one -> SAID.with("hazard", Param.when(one.severity() == Severity.HAZARD))
-                        .with("cause", one.cause())
-                        .line("violation")
-                        .plain())
+        Set<String> conflicts = required.map(Readiness::conflicting).orElse(Set.of());
+        List<Ground> grounds = new ArrayList<>(open.stream()
+                .map(one -> new Ground(
+                        SAID.with("hazard", Param.when(one.severity() == Severity.HAZARD))
+                                .with("cause", one.cause())
+                                .line("violation")
+                                .plain(),
+                        conflicts.contains(one.id())))
                 .toList());
-        grounds.addAll(withoutCause);
+        withoutCause.forEach(text -> grounds.add(new Ground(text, false)));
         if (row.state() == State.GROUNDED) {
-            grounds.add(SAID.line("by-hand").plain());
+            grounds.add(new Ground(SAID.line("by-hand").plain(), false));
         }
         Fitness fitness = Fitness.of(new Facts(
                 required.isPresent(),
@@ -90,9 +103,16 @@ public class Readiness {
                 .orElse(true);
     }
 
+    /** Ids of the violations that are told as a conflict. */
+    private static Set<String> conflicting(Required required) {
+        return Stream.concat(required.conflicts().stream().map(Conflict::root), required.unsolved().stream())
+                .map(Violation::id)
+                .collect(Collectors.toSet());
+    }
+
     private static List<String> unknowns(Required required) {
         return Stream.concat(
-                        required.doubts().stream().map(Violation::cause),
+                        required.doubts().stream().map(one -> one.cause().plain()),
                         required.recorded().craft().electrics().sheet().missing().stream())
                 .toList();
     }

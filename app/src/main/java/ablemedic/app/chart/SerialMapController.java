@@ -111,7 +111,9 @@ class SerialMapController {
                                         .toList(),
                                 line.verdict(),
                                 line.judged().stream()
-                                        .map(found -> new MapFound(found.text(), found.remedy()))
+                                        .map(found -> new MapFound(
+                                                found.text().plain(),
+                                                found.remedy().plain()))
                                         .toList()))
                         .toList(),
                 map.modems(),

@@ -15,9 +15,17 @@ import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore;
 import ablemedic.app.setup.SetUps;
 import ablemedic.app.storage.Json;
-import ablemedic.app.workup.Draft;
+import ablemedic.app.workup.CloseWorkUp;
+import ablemedic.app.workup.Command;
+import ablemedic.app.workup.Commands;
+import ablemedic.app.workup.MakeFix;
+import ablemedic.app.workup.NoteEvent;
+import ablemedic.app.workup.OpenWorkUp;
+import ablemedic.app.workup.RecordFinding;
 import ablemedic.app.workup.RecordedPads;
 import ablemedic.app.workup.Recording;
+import ablemedic.app.workup.Safeguards;
+import ablemedic.app.workup.SetBench;
 import ablemedic.app.workup.WorkUpEvent;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUps;
@@ -70,6 +78,9 @@ public class DemoBench {
     private final CraftStore crafts;
     private final CraftLog log;
     private final WorkUps workUps;
+    private final OpenWorkUp opening;
+    private final Commands commands;
+    private final Safeguards safeguards;
     private final Recording recording;
     private final Routines routines;
     private final RecordedPads pads;
@@ -85,6 +96,9 @@ public class DemoBench {
             CraftStore crafts,
             CraftLog log,
             WorkUps workUps,
+            OpenWorkUp opening,
+            Commands commands,
+            Safeguards safeguards,
             Recording recording,
             Routines routines,
             RecordedPads pads,
@@ -98,6 +112,9 @@ public class DemoBench {
         this.crafts = crafts;
         this.log = log;
         this.workUps = workUps;
+        this.opening = opening;
+        this.commands = commands;
+        this.safeguards = safeguards;
         this.recording = recording;
         this.routines = routines;
         this.pads = pads;
@@ -308,7 +325,7 @@ public class DemoBench {
         AtomicLong id = new AtomicLong();
         year.add(new Happened(
                 opened,
-                () -> id.set(recording.open(workUps.open(
+                () -> id.set(recording.open(opening.open(
                         demo.mark(),
                         demo.kind() == null ? "take-off" : demo.kind(),
                         demo.complaint(),
@@ -333,38 +350,35 @@ public class DemoBench {
         if (step.recording() != null) {
             recorded(id, String.valueOf(step.check()), step.recording(), at);
         }
-        long version = workUps.version(id);
         if (step.check() != null) {
-            keep(workUps.found(
+            run(
                     id,
-                    version,
-                    step.check(),
-                    new WorkUps.Answered(
-                            step.outcomes() != null
-                                    ? step.outcomes()
-                                    : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
-                            step.numbers() != null
-                                    ? step.numbers()
-                                    : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()),
-                            new WorkUps.Told(step.told(), false),
-                            step.sureness() == null ? Sureness.SURE : step.sureness()),
-                    workUp -> List.of(),
-                    "",
-                    at));
+                    at,
+                    RecordFinding.ofThePast(
+                            step.check(),
+                            new RecordFinding.Answered(
+                                    step.outcomes() != null
+                                            ? step.outcomes()
+                                            : step.outcome() == null ? Map.of() : Map.of(Entered.ONLY, step.outcome()),
+                                    step.numbers() != null
+                                            ? step.numbers()
+                                            : step.written() == null ? Map.of() : Map.of(Entered.ONLY, step.written()),
+                                    new RecordFinding.Told(step.told(), false),
+                                    step.sureness() == null ? Sureness.SURE : step.sureness())));
         } else if (step.fix() != null && step.fault() != null) {
-            keep(workUps.fixed(id, version, step.fault(), step.fix(), "", at));
+            run(id, at, MakeFix.ofThePast(step.fault(), step.fix()));
         } else if (step.suspect() != null) {
-            keep(workUps.record(id, version, new WorkUpEvent.Suspected(step.suspect(), words), at));
+            run(id, at, new NoteEvent(new WorkUpEvent.Suspected(step.suspect(), words)));
         } else if (step.skip() != null) {
-            keep(workUps.record(id, version, new WorkUpEvent.Skipped(step.skip()), at));
+            run(id, at, new NoteEvent(new WorkUpEvent.Skipped(step.skip())));
         } else if (step.end() != null) {
-            keep(workUps.close(id, version, step.end(), words, at));
+            run(id, at, new CloseWorkUp(step.end(), words));
         }
     }
 
     /** Ends are worked out from their events when somebody looks at them: the demo is to start soon. */
-    private void keep(Draft draft) {
-        recording.keep(draft, Optional.empty());
+    private void run(long id, Instant at, Command command) {
+        recording.keep(commands.run(id, workUps.version(id), command, at), Optional.empty());
     }
 
     private void recorded(long id, String check, String name, Instant at) {
@@ -377,16 +391,16 @@ public class DemoBench {
 
     private void ready(String mark, long id, String checkId, Instant at) {
         BenchNeeds needs = workUps.book(mark).check(checkId).orElseThrow().needs();
-        if (BenchRoute.from(workUps.bench(id), needs, workUps.barred(id))
+        if (BenchRoute.from(workUps.bench(id), needs, safeguards.barred(id))
                 .orElseThrow()
                 .steps()
                 .contains(BenchStep.SHORT_TEST)) {
             runRoutine(mark, at.minusSeconds(60));
         }
         BenchRoute route =
-                BenchRoute.from(workUps.bench(id), needs, workUps.barred(id)).orElseThrow();
+                BenchRoute.from(workUps.bench(id), needs, safeguards.barred(id)).orElseThrow();
         if (!route.steps().isEmpty()) {
-            keep(workUps.setBench(id, workUps.version(id), route.end(), "", at));
+            run(id, at, new SetBench(route.end(), ""));
         }
     }
 

@@ -1,8 +1,8 @@
 package ablemedic.app.entry;
 
-import ablemedic.Families;
 import ablemedic.app.http.Refusal;
 import ablemedic.catalogue.Catalogue;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -103,16 +103,16 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     /** The answers to a check as a person says them of this craft, with the frame's own names. */
     public List<String> inWordsOf(Check<Craft> check, Craft craft) {
         return inWords(check.answers()).stream()
-                .map(label -> Families.inWordsOf(craft, label))
+                .map(text -> text.plain(craft.naming()))
                 .toList();
     }
 
     /** The answers as a person says them, in the order of the questions. */
-    public List<String> inWords(Answers answers) {
-        List<String> words = new ArrayList<>();
+    public List<Text> inWords(Answers answers) {
+        List<Text> words = new ArrayList<>();
         if (answers instanceof Mixed mixed) {
-            mixed.items()
-                    .forEach(item -> inWords(item.id(), item.form()).ifPresent(said -> words.add(of(item) + said)));
+            mixed.items().forEach(item -> inWords(item.id(), item.form())
+                    .ifPresent(said -> words.add(Text.joined(List.of(of(item), said), ""))));
         } else if (answers instanceof Choices choices) {
             for (Question question : choices.questions()) {
                 label(question, outcomes.get(question.id())).ifPresent(words::add);
@@ -124,19 +124,18 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
     }
 
     /** What an answer is about, where it is a number or its question only names a place or a motion. */
-    static String of(Item item) {
-        return item.form() instanceof Scale
-                ? item.id() + " "
-                : item.form() instanceof Choices choices
-                                && !choices.questions().get(0).text().endsWith("?")
-                        ? choices.questions().get(0).text() + ": "
-                        : "";
+    static Text of(Item item) {
+        if (item.form() instanceof Scale) {
+            return Text.written(item.id() + " ");
+        }
+        Text asked = ((Choices) item.form()).questions().get(0).text();
+        return asked.endsWith("?") ? Text.written("") : Text.joined(List.of(asked, Text.written(": ")), "");
     }
 
-    private Optional<String> inWords(String id, Answers form) {
+    private Optional<Text> inWords(String id, Answers form) {
         Number number = numbers.get(id);
         if (number != null) {
-            return Optional.of(number.written());
+            return Optional.of(Text.written(number.written()));
         }
         String outcome = outcomes.get(id);
         if (form instanceof Scale scale) {
@@ -145,7 +144,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
         return label(((Choices) form).questions().get(0), outcome);
     }
 
-    private static Optional<String> label(Question question, @Nullable String outcome) {
+    private static Optional<Text> label(Question question, @Nullable String outcome) {
         return Optional.ofNullable(outcome).flatMap(question::labelOf);
     }
 
@@ -226,7 +225,7 @@ public record Entered(Map<String, String> outcomes, Map<String, Number> numbers)
             throw Refusal.wrong(where, REFUSALS, "empty");
         }
         Optional<String> shown = scale.words().stream()
-                .filter(word -> word.label().equalsIgnoreCase(text.strip()))
+                .filter(word -> word.label().plain().equalsIgnoreCase(text.strip()))
                 .map(Outcome::id)
                 .findFirst();
         if (shown.isPresent()) {

@@ -1,6 +1,6 @@
 package ablemedic.app.entry;
 
-import ablemedic.Families;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers.Mixed;
 import ablemedic.diagnosis.Answers.Scale;
@@ -36,13 +36,12 @@ public final class Expected {
         if (distribution.answers() instanceof Mixed mixed) {
             List<Distribution> parts = distribution.parts();
             return IntStream.range(0, parts.size())
-                    .mapToObj(i ->
-                            Families.inWordsOf(craft, Entered.of(mixed.items().get(i))) + of(parts.get(i), craft))
+                    .mapToObj(i -> Entered.of(mixed.items().get(i)).plain(craft.naming()) + of(parts.get(i), craft))
                     .collect(Collectors.joining("; "));
         }
         return distribution.answers() instanceof Scale scale
                 ? onScale(scale, distribution.alternatives(), craft)
-                : Families.inWordsOf(craft, Proof.expected(distribution));
+                : Proof.expected(distribution).plain(craft.naming());
     }
 
     /**
@@ -66,12 +65,12 @@ public final class Expected {
                         + Units.shown(scale, numbers.getMax()));
         Stream<String> words = worth.stream()
                 .filter(way -> way.reading() instanceof Chosen)
-                .map(way -> Families.inWordsOf(craft, word(scale, way)));
+                .map(way -> word(scale, way).plain(craft.naming()));
         return Stream.concat(range, words).collect(Collectors.joining(", or "));
     }
 
     /** The word that stands in place of a number. */
-    private static String word(Scale scale, Alternative way) {
+    private static Text word(Scale scale, Alternative way) {
         String word = ((Chosen) way.reading()).outcomes().get(Entered.ONLY);
         return scale.labelOf(word).orElseThrow();
     }

@@ -1,6 +1,5 @@
 package ablemedic.app.entry;
 
-import ablemedic.Families;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
@@ -34,7 +33,7 @@ public record QuestionView(
                     Units.handy(scale),
                     Units.example(scale),
                     scale.words().stream()
-                            .map(w -> new OutcomeView(w.id(), w.label()))
+                            .map(w -> new OutcomeView(w.id(), w.label().plain()))
                             .toList());
         }
     }
@@ -60,7 +59,7 @@ public record QuestionView(
     private static QuestionView asked(Question question, Craft craft) {
         return new QuestionView(
                 question.id(),
-                Families.inWordsOf(craft, question.text()),
+                question.text().plain(craft.naming()),
                 question.outcomes().stream()
                         .map(outcome -> seen(outcome, craft))
                         .toList(),
@@ -68,6 +67,6 @@ public record QuestionView(
     }
 
     private static OutcomeView seen(Outcome outcome, Craft craft) {
-        return new OutcomeView(outcome.id(), Families.inWordsOf(craft, outcome.label()));
+        return new OutcomeView(outcome.id(), outcome.label().plain(craft.naming()));
     }
 }

@@ -47,7 +47,8 @@ class CraftSignalController {
         return new Recordable(
                 PadSignals.of(craft).map(PadSignals::pads).orElse(List.of()),
                 Families.book(craft, Meter.USUAL).faults().stream()
-                        .map(fault -> new RecordableFault(fault.id(), fault.describe(craft)))
+                        .map(fault -> new RecordableFault(
+                                fault.id(), fault.describe(craft).plain()))
                         .toList());
     }
 

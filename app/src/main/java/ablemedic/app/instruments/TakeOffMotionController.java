@@ -78,7 +78,7 @@ class TakeOffMotionController {
     List<NamedFault> faults(@RequestParam(defaultValue = "") String mark) {
         Craft craft = craft(mark);
         return TakeOff.book().faults().stream()
-                .map(f -> new NamedFault(f.id(), f.describe(craft)))
+                .map(f -> new NamedFault(f.id(), f.describe(craft).plain()))
                 .toList();
     }
 
@@ -98,7 +98,7 @@ class TakeOffMotionController {
             }
             sites.add(fault.site());
             faulty = fault.applyTo(faulty);
-            names.add(fault.describe(sound));
+            names.add(fault.describe(sound).plain());
         }
         MotionStory story = MotionStory.of(faulty, SECONDS);
         return new MotionAnswer(
@@ -114,7 +114,8 @@ class TakeOffMotionController {
                 series(story.flight().track().samples()),
                 TakeOff.lookalikes(sound, faulty, ALIKE).stream()
                         .limit(12)
-                        .map(l -> new LooksAlike(l.fault().id(), l.fault().describe(sound), l.likeness()))
+                        .map(l -> new LooksAlike(
+                                l.fault().id(), l.fault().describe(sound).plain(), l.likeness()))
                         .toList(),
                 faulty.airframe().hoverThrustN(),
                 HoverPower.ideal(faulty.airframe()));

@@ -99,7 +99,10 @@ class TwoEndsController {
                                         told.softOn())),
                         asked.computer())
                 .judged().stream()
-                        .map(found -> new FoundAtEnds(found.grade(), found.text(), found.remedy()))
+                        .map(found -> new FoundAtEnds(
+                                found.grade(),
+                                found.text().plain(),
+                                found.remedy().plain()))
                         .toList());
     }
 

@@ -5,6 +5,7 @@ import ablemedic.app.chart.Records;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.http.TextPart;
 import ablemedic.app.routine.Routines;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
@@ -75,7 +76,7 @@ class RadioOffController {
             String blocked,
             @Nullable Instant testedAt,
             String told,
-            String instruction,
+            List<List<TextPart>> instruction,
             List<QuestionView> questions,
             Does expected,
             String expectedLabel,
@@ -112,7 +113,7 @@ class RadioOffController {
                 blocked(right),
                 standing.newest().map(line -> line.at()).orElse(null),
                 standing.newest().map(line -> line.text()).orElse(""),
-                check.instruction(craft),
+                TextPart.of(check.steps(craft), craft.naming()),
                 QuestionView.of(check.answers(), craft),
                 expected.does(),
                 expected.does().label(),

@@ -8,6 +8,7 @@ import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.http.TextPart;
 import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
 import ablemedic.app.routine.Routines.Given;
@@ -98,7 +99,7 @@ class RoutineController {
     record StepView(
             String id,
             String title,
-            String instruction,
+            List<List<TextPart>> instruction,
             String expected,
             String waits,
             QuestionView question,
@@ -173,8 +174,8 @@ class RoutineController {
         String waits = Expectation.of(check, required) instanceof Waits on ? on.why() : "";
         return new StepView(
                 check.id(),
-                check.title(craft),
-                check.instruction(craft),
+                check.title(craft).plain(),
+                TextPart.of(check.steps(craft), craft.naming()),
                 waits.isEmpty() ? Routines.expected(check, craft) : "",
                 waits,
                 QuestionView.of(check.answers(), craft).get(0),

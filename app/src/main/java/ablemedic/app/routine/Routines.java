@@ -236,7 +236,7 @@ public class Routines implements Due.Source {
             Entered entered = entered(step, craft, given);
             Judgement judgement = judgement(step, craft, given);
             passed = judgement.passed();
-            read.add(new Read(step.id(), step.title(craft), judgement.said(), entered, passed));
+            read.add(new Read(step.id(), step.title(craft).plain(), judgement.said(), entered, passed));
         }
         return new Run(at, passed, minutes, read);
     }

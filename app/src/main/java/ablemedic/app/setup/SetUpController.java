@@ -5,6 +5,7 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.http.Refusal;
+import ablemedic.app.http.TextPart;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.setup.SetUpStore.Given;
 import ablemedic.app.setup.SetUpStore.Run;
@@ -108,7 +109,7 @@ class SetUpController {
             String id,
             String checkId,
             String title,
-            String instruction,
+            List<List<TextPart>> instruction,
             String why,
             String expected,
             List<QuestionView> questions,
@@ -206,7 +207,9 @@ class SetUpController {
                 .toList();
         List<StepWaiting> waiting = standing.waiting().entrySet().stream()
                 .map(one -> new StepWaiting(
-                        one.getKey().id(), one.getKey().check().title(standing.craft()), one.getValue()))
+                        one.getKey().id(),
+                        one.getKey().check().title(standing.craft()).plain(),
+                        one.getValue()))
                 .toList();
         return new RunUnderWay(
                 run.version(),
@@ -238,8 +241,8 @@ class SetUpController {
         return new StepToDo(
                 made.id(),
                 check.id(),
-                check.title(craft),
-                check.instruction(craft),
+                check.title(craft).plain(),
+                TextPart.of(check.steps(craft), craft.naming()),
                 made.step().why(),
                 Expected.of(check, craft),
                 QuestionView.of(check.answers(), craft),

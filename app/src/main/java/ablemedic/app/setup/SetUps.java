@@ -340,7 +340,7 @@ public class SetUps implements Due.Source {
         Given given = new Given(
                 stepId,
                 check.id(),
-                check.title(craft),
+                check.title(craft).plain(),
                 Expected.of(check, craft),
                 told,
                 entered,

@@ -90,8 +90,8 @@ final class SnapshotViews {
     static LintView lint(Violation lint, List<Complaint> complaints) {
         return new LintView(
                 lint.severity(),
-                lint.cause(),
-                lint.remedy(),
+                lint.cause().plain(),
+                lint.remedy().plain(),
                 lint.settings().stream()
                         .map(one -> new LintSetting(one.id(), one.label()))
                         .toList(),
@@ -100,7 +100,7 @@ final class SnapshotViews {
                         .toList(),
                 complaints.stream()
                         .filter(one -> one.id().equals(lint.complaint()))
-                        .map(Complaint::label)
+                        .map(one -> one.label().plain())
                         .findFirst()
                         .orElse(""));
     }

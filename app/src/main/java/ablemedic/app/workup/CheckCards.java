@@ -5,12 +5,14 @@ import ablemedic.app.entry.Expected;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.entry.QuestionView.ScaleView;
+import ablemedic.app.http.TextPart;
 import ablemedic.app.workup.WorkUpView.BenchStepView;
 import ablemedic.app.workup.WorkUpView.CheckCard;
 import ablemedic.app.workup.WorkUpView.Likely;
 import ablemedic.app.workup.WorkUpView.Prediction;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
@@ -85,8 +87,8 @@ final class CheckCards {
         return new CheckCard(
                 check.id(),
                 check.kind(),
-                check.title(sound),
-                check.instruction(sound),
+                check.title(sound).plain(),
+                TextPart.of(check.steps(sound), sound.naming()),
                 bits,
                 minutes,
                 check.minutes(),
@@ -147,7 +149,7 @@ final class CheckCards {
         for (Suspect<Craft> suspect : leading) {
             Hypothesis<Craft> alone = new Hypothesis<>(List.of(suspect.leading()));
             predictions.add(new Prediction(
-                    suspect.leading().describe(known.sound()),
+                    suspect.leading().describe(known.sound()).plain(),
                     suspect.belief(),
                     likely(diagnosis.outlook(known, alone, check))));
         }
@@ -174,12 +176,13 @@ final class CheckCards {
     private Likely likely(Answers answers, Alternative one) {
         if (one.reading() instanceof Chosen chosen) {
             String outcome = chosen.outcomes().values().iterator().next();
-            return new Likely(outcome, Families.inWordsOf(known.sound(), label(answers, outcome)), one.probability());
+            return new Likely(
+                    outcome, label(answers, outcome).plain(known.sound().naming()), one.probability());
         }
         return new Likely("", Expected.number((Scale) answers, one), one.probability());
     }
 
-    private static String label(Answers answers, String outcome) {
+    private static Text label(Answers answers, String outcome) {
         return (answers instanceof Scale scale
                         ? scale.labelOf(outcome)
                         : ((Choices) answers).questions().get(0).labelOf(outcome))

@@ -79,7 +79,10 @@ public class Diagnoses {
                         meters.get(),
                         listed,
                         otherwise.stream()
-                                .map(fault -> new Besides(fault.id(), fault.describe(recorded.craft()), fault))
+                                .map(fault -> new Besides(
+                                        fault.id(),
+                                        fault.describe(recorded.craft()).plain(),
+                                        fault))
                                 .toList()),
                 read -> read.made(records));
     }

@@ -1,6 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.chart.SnapshotStore;
+import ablemedic.app.http.TextPart;
 import ablemedic.app.workup.WorkUpView.FixCard;
 import ablemedic.app.workup.WorkUpView.FixOption;
 import ablemedic.app.workup.WorkUpView.ValueView;
@@ -37,14 +38,14 @@ class FixCards {
         return new FixCard(
                 fault.id(),
                 fault.kind(),
-                fault.describe(sound),
+                fault.describe(sound).plain(),
                 belief,
                 trial,
                 fault.fixes(sound).stream()
                         .map(fix -> new FixOption(
                                 fix.id(),
-                                fix.title(),
-                                fix.steps(),
+                                fix.title().plain(),
+                                TextPart.of(fix.steps(), sound.naming()),
                                 values(fix),
                                 names.map(all -> RestoreCommands.of(faulty, fix.applyTo(faulty), all))
                                         .orElse(""),

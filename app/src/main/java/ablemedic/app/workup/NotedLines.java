@@ -127,14 +127,19 @@ final class NotedLines {
                     .map(then -> line(
                             e,
                             "finding",
-                            then.title(opened().craft()),
+                            then.title(opened().craft()).plain(),
                             WorkUp.answers(then, found, opened().craft()),
                             NOT_WEIGHED,
                             true))
                     .orElseGet(() -> line(e, "finding", lost("check", found.checkId()), List.of(), "", true));
         }
-        Noted line =
-                line(e, "finding", check.get().title(sound), WorkUp.answers(check.get(), found, sound), sureness, true);
+        Noted line = line(
+                e,
+                "finding",
+                check.get().title(sound).plain(),
+                WorkUp.answers(check.get(), found, sound),
+                sureness,
+                true);
         return line.takenBack()
                 ? line
                 : line.clearing(leads.clearedInWords(sound, check.get(), WorkUp.reading(check.get(), found)));
@@ -146,7 +151,7 @@ final class NotedLines {
         return line(
                 e,
                 "fix",
-                SAID.with("fix", fix.map(Fix::title).orElseGet(() -> lost("fix", fixed.faultId())))
+                SAID.with("fix", fix.map(made -> made.title().plain()).orElseGet(() -> lost("fix", fixed.faultId())))
                         .line("fixed")
                         .plain(),
                 fix.map(made -> made.values().stream()
@@ -160,16 +165,18 @@ final class NotedLines {
     private String check(String id) {
         return workUp.book()
                 .check(id)
-                .map(check -> check.title(sound))
-                .or(() -> opened().book().check(id).map(check -> check.title(opened().craft())))
+                .map(check -> check.title(sound).plain())
+                .or(() -> opened().book().check(id).map(check -> check.title(opened().craft())
+                        .plain()))
                 .orElseGet(() -> lost("check", id));
     }
 
     private String fault(String id) {
         return workUp.book()
                 .fault(id)
-                .map(fault -> fault.describe(sound))
-                .or(() -> opened().book().fault(id).map(fault -> fault.describe(opened().craft())))
+                .map(fault -> fault.describe(sound).plain())
+                .or(() -> opened().book().fault(id).map(fault -> fault.describe(opened().craft())
+                        .plain()))
                 .orElseGet(() -> lost("fault", id));
     }
 

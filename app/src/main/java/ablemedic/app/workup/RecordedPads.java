@@ -78,7 +78,7 @@ public class RecordedPads {
                 ? choices.questions().get(0).outcomes().stream()
                         .filter(one -> one.id().equals(outcome))
                         .findFirst()
-                        .map(one -> one.label())
+                        .map(one -> one.label().plain())
                         .orElse(outcome)
                 : outcome;
         return new CaptureFinding(number, outcome, label, answer);

@@ -64,7 +64,7 @@ class SavedMinutes {
                 .map(family -> new Saved(
                         workUp.opened().id(),
                         workUp.opened().mark(),
-                        fault.describe(known.sound()),
+                        fault.describe(known.sound()).plain(),
                         FixedOrder.took(known),
                         FixedOrder.minutes(
                                 workUp.book().checks().stream()

@@ -58,9 +58,23 @@ class WorkUpController {
     private final Writing writing;
     private final Clock clock;
     private final Watchers seats;
+    private final OpenWorkUp opening;
+    private final Commands commands;
+    private final Proofs proofs;
 
     WorkUpController(
-            WorkUps workUps, WorkUpStore store, WorkUpViews views, Writing writing, Clock clock, Watchers seats) {
+            WorkUps workUps,
+            OpenWorkUp opening,
+            Commands commands,
+            Proofs proofs,
+            WorkUpStore store,
+            WorkUpViews views,
+            Writing writing,
+            Clock clock,
+            Watchers seats) {
+        this.opening = opening;
+        this.commands = commands;
+        this.proofs = proofs;
         this.seats = seats;
         this.workUps = workUps;
         this.store = store;
@@ -222,7 +236,7 @@ class WorkUpController {
     @PostMapping("/work-ups")
     @ResponseStatus(HttpStatus.CREATED)
     WriteAnswer open(@RequestBody @Valid Intake intake) {
-        return writing.open(workUps.open(
+        return writing.open(opening.open(
                 intake.mark(),
                 intake.kind() == null ? Families.usualComplaint().id() : intake.kind(),
                 intake.complaint().strip(),
@@ -233,11 +247,11 @@ class WorkUpController {
                 clock.instant()));
     }
 
-    private static List<WorkUps.SeenBefore> seenBefore(Intake intake) {
+    private static List<OpenWorkUp.SeenBefore> seenBefore(Intake intake) {
         return intake.before() == null
                 ? List.of()
                 : intake.before().stream()
-                        .map(one -> new WorkUps.SeenBefore(
+                        .map(one -> new OpenWorkUp.SeenBefore(
                                 one.checkId(), orNone(one.outcomes()), orNone(one.numbers()), one.told()))
                         .toList();
     }
@@ -268,7 +282,7 @@ class WorkUpController {
 
     @GetMapping("/work-ups/{id}/read-back")
     ReadBackAnswer readBack(@PathVariable long id, @RequestParam("snapshot") int snapshot) {
-        ReadBack back = workUps.readBack(workUps.get(id), snapshot);
+        ReadBack back = proofs.readBack(workUps.get(id), snapshot);
         return new ReadBackAnswer(
                 ReadBack.CHECK,
                 back.outcome(),
@@ -284,44 +298,48 @@ class WorkUpController {
 
     @PostMapping("/work-ups/{id}/findings")
     WriteAnswer find(@PathVariable long id, @RequestBody @Valid Reading reading) {
-        return writing.write(workUps.find(
+        return run(
                 id,
                 reading.version(),
-                reading.checkId(),
-                orNone(reading.outcomes()),
-                written(reading),
-                new WorkUps.Told(reading.told(), Boolean.TRUE.equals(reading.sure())),
-                reading.sureness(),
-                orEmpty(reading.override()),
-                clock.instant()));
+                new RecordFinding(
+                        reading.checkId(),
+                        new RecordFinding.Answered(
+                                orNone(reading.outcomes()),
+                                written(reading),
+                                new RecordFinding.Told(reading.told(), Boolean.TRUE.equals(reading.sure())),
+                                reading.sureness()),
+                        orEmpty(reading.override())));
     }
 
     /** Takes back what was recorded under a number: a finding, a skip, a suspicion, an own test or a fix. */
     @DeleteMapping("/work-ups/{id}/findings/{n}")
     WriteAnswer takeBack(@PathVariable long id, @PathVariable int n, @RequestParam long version) {
-        return writing.write(workUps.takeBack(id, version, n, clock.instant()));
+        return run(id, version, new Undo(n));
     }
 
     @PostMapping("/work-ups/{id}/skips")
     WriteAnswer skip(@PathVariable long id, @RequestBody @Valid Skip skip) {
-        return record(id, skip.version(), new WorkUpEvent.Skipped(skip.checkId()));
+        return run(id, skip.version(), new NoteEvent(new WorkUpEvent.Skipped(skip.checkId())));
     }
 
     @PostMapping("/work-ups/{id}/suspicions")
     WriteAnswer suspect(@PathVariable long id, @RequestBody @Valid Suspicion suspicion) {
-        return record(id, suspicion.version(), new WorkUpEvent.Suspected(suspicion.faultId(), suspicion.words()));
+        return run(
+                id,
+                suspicion.version(),
+                new NoteEvent(new WorkUpEvent.Suspected(suspicion.faultId(), suspicion.words())));
     }
 
     @PostMapping("/work-ups/{id}/own-tests")
     WriteAnswer ownTest(@PathVariable long id, @RequestBody @Valid OwnTest test) {
-        return record(
+        return run(
                 id,
                 test.version(),
-                new WorkUpEvent.Tested(test.faultId(), test.speaksFor(), test.strong(), test.words()));
+                new NoteEvent(new WorkUpEvent.Tested(test.faultId(), test.speaksFor(), test.strong(), test.words())));
     }
 
-    private WriteAnswer record(long id, long version, WorkUpEvent event) {
-        return writing.write(workUps.record(id, version, event, clock.instant()));
+    private WriteAnswer run(long id, long version, Command command) {
+        return writing.write(commands.run(id, version, command, clock.instant()));
     }
 
     /** Takes a work-up that cannot be read off the bench, with a reason, or puts it back without one. */
@@ -332,33 +350,31 @@ class WorkUpController {
 
     @PutMapping("/work-ups/{id}/bench-state")
     WriteAnswer setBench(@PathVariable long id, @RequestBody @Valid BenchSetting setting) {
-        return writing.write(
-                workUps.setBench(id, setting.version(), setting.state(), orEmpty(setting.override()), clock.instant()));
+        return run(id, setting.version(), new SetBench(setting.state(), orEmpty(setting.override())));
     }
 
     @PostMapping("/work-ups/{id}/fixes")
     WriteAnswer fix(@PathVariable long id, @RequestBody @Valid FixMade made) {
-        return writing.write(workUps.fix(
-                id, made.version(), made.faultId(), made.fixId(), orEmpty(made.confirmed()), clock.instant()));
+        return run(id, made.version(), new MakeFix(made.faultId(), made.fixId(), orEmpty(made.confirmed())));
     }
 
     /** Corrects the record: the craft is right, and the sheet was not. */
     @PostMapping("/work-ups/{id}/corrections")
     WriteAnswer correct(@PathVariable long id, @RequestBody @Valid Correction correction) {
-        return writing.write(
-                workUps.correct(id, correction.version(), correction.conflictId(), correction.way(), clock.instant()));
+        return run(id, correction.version(), new CorrectRecord(correction.conflictId(), correction.way()));
     }
 
     @PostMapping("/work-ups/{id}/close")
     WriteAnswer close(@PathVariable long id, @RequestBody @Valid Closing closing) {
-        return writing.write(workUps.close(
-                id, closing.version(), closing.end(), closing.reason().strip(), clock.instant()));
+        return run(
+                id,
+                closing.version(),
+                new CloseWorkUp(closing.end(), closing.reason().strip()));
     }
 
     @PostMapping("/work-ups/{id}/reopen")
     WriteAnswer reopen(@PathVariable long id, @RequestBody @Valid Reopening reopening) {
-        return writing.write(
-                workUps.reopen(id, reopening.version(), reopening.reason().strip(), clock.instant()));
+        return run(id, reopening.version(), new ReopenWorkUp(reopening.reason().strip()));
     }
 
     /** The checks for a craft, or those that need no craft's wiring. */
@@ -374,7 +390,8 @@ class WorkUpController {
     List<FaultEntry> faults(@RequestParam(required = false) @Nullable String craft) {
         Craft sound = craft == null ? Families.anyCraft() : workUps.craft(craft);
         return book(craft).faults().stream()
-                .map(f -> new FaultEntry(f.id(), f.kind(), f.site(), f.describe(sound)))
+                .map(f -> new FaultEntry(
+                        f.id(), f.kind(), f.site(), f.describe(sound).plain()))
                 .toList();
     }
 
@@ -396,7 +413,7 @@ class WorkUpController {
         return workUps.complaints(craft).stream()
                 .map(c -> new ComplaintEntry(
                         c.id(),
-                        c.label(),
+                        c.label().plain(),
                         QuestionView.of(c.seen().answers(), craft),
                         PlaceView.of(Place.of(c.seen()))))
                 .toList();
@@ -409,10 +426,10 @@ class WorkUpController {
     @GetMapping("/crafts/{mark}/seen-before")
     List<BeforeEntry> mayBeSeenBefore(@PathVariable String mark) {
         Craft craft = workUps.craft(mark);
-        return workUps.mayBeSeenBefore(workUps.record(mark)).stream()
+        return opening.mayBeSeenBefore(workUps.record(mark)).stream()
                 .map(c -> new BeforeEntry(
                         c.id(),
-                        c.title(craft),
+                        c.title(craft).plain(),
                         QuestionView.of(c.answers(), craft),
                         c.toTell().map(ScaleView::of).orElse(null)))
                 .toList();

@@ -6,6 +6,7 @@ import ablemedic.app.chart.PowerMap;
 import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.entry.QuestionView.ScaleView;
+import ablemedic.app.http.TextPart;
 import ablemedic.craft.Corner;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.family.BlockerBelief;
@@ -137,7 +138,7 @@ public record WorkUpView(
             String checkId,
             String kind,
             String title,
-            String instruction,
+            List<List<TextPart>> instruction,
             double bits,
             double minutes,
             double ownMinutes,
@@ -186,7 +187,12 @@ public record WorkUpView(
      *     is known
      */
     public record FixOption(
-            String fixId, String title, List<String> steps, List<ValueView> values, String paste, double minutes) {}
+            String fixId,
+            String title,
+            List<List<TextPart>> steps,
+            List<ValueView> values,
+            String paste,
+            double minutes) {}
 
     public record ValueView(String what, String before, String after) {}
 

@@ -92,6 +92,8 @@ public class WorkUpViews implements DisposableBean {
     private static final double BYSTANDER_WORTH_SHOWING = 0.1;
 
     private final WorkUps workUps;
+    private final Safeguards safeguards;
+    private final Proofs proofs;
     private final WorkUpStore store;
     private final CraftStore crafts;
     private final WireKnowledge leads;
@@ -117,6 +119,8 @@ public class WorkUpViews implements DisposableBean {
 
     WorkUpViews(
             WorkUps workUps,
+            Safeguards safeguards,
+            Proofs proofs,
             WorkUpStore store,
             CraftStore crafts,
             WireKnowledge leads,
@@ -128,6 +132,8 @@ public class WorkUpViews implements DisposableBean {
         this.ends = ends;
         this.before = before;
         this.workUps = workUps;
+        this.safeguards = safeguards;
+        this.proofs = proofs;
         this.store = store;
         this.crafts = crafts;
         this.leads = leads;
@@ -215,13 +221,13 @@ public class WorkUpViews implements DisposableBean {
         long id = workUp.opened().id();
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
         Posterior<Craft> standing = diagnosis.standing(workUp.known());
-        Planner<Craft> planner = diagnosis.planner(standing, workUps.barred(workUp));
+        Planner<Craft> planner = diagnosis.planner(standing, safeguards.barred(workUp));
         Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
         double routine = routineMinutes(workUp);
-        CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine, workUps.barred(workUp));
-        Proof<Craft> proof = workUps.proof(workUp);
+        CheckCards cards = new CheckCards(diagnosis, standing, workUp, routine, safeguards.barred(workUp));
+        Proof<Craft> proof = proofs.of(workUp);
         Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
-        String notYetFlown = flies(proof) ? WorkUps.notYetFlown(workUp, standing) : "";
+        String notYetFlown = flies(proof) ? Safeguards.notYetFlown(workUp, standing) : "";
         Stage stage = stage(workUp, proof, worthFixing, notYetFlown.isEmpty());
         Optional<Plan.Step<Craft>> next = plan.next();
         Craft sound = workUp.known().soundNow();
@@ -259,7 +265,7 @@ public class WorkUpViews implements DisposableBean {
                         .orElse(null),
                 planner.lookAhead(workUp.bench(), workUp.skipped().keySet(), AHEAD).stream()
                         .skip(1)
-                        .map(c -> c.title(sound))
+                        .map(c -> c.title(sound).plain())
                         .toList(),
                 checks(workUp, plan, routine),
                 worthFixing.map(suspect -> fixes.of(suspect, standing, workUp)).orElse(null),
@@ -315,7 +321,7 @@ public class WorkUpViews implements DisposableBean {
                 List.of(),
                 null,
                 made(workUp),
-                workUp.repairs().isEmpty() ? null : proofCard(workUps.proof(workUp), workUp, null),
+                workUp.repairs().isEmpty() ? null : proofCard(proofs.of(workUp), workUp, null),
                 List.of(),
                 locks(workUp, standing));
     }
@@ -368,7 +374,7 @@ public class WorkUpViews implements DisposableBean {
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
         Posterior<Craft> standing = diagnosis.standing(workUp.known());
         Check<Craft> check = WorkUps.check(workUp, checkId);
-        return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp), workUps.barred(workUp))
+        return new CheckCards(diagnosis, standing, workUp, routineMinutes(workUp), safeguards.barred(workUp))
                 .card(check, diagnosis.planner(standing).bits(check));
     }
 
@@ -416,7 +422,7 @@ public class WorkUpViews implements DisposableBean {
                 whole.small(),
                 others.stream()
                         .limit(SMALL_SHOWN)
-                        .map(s -> s.leading().describe(workUp.known().sound()))
+                        .map(s -> s.leading().describe(workUp.known().sound()).plain())
                         .toList(),
                 whole.twice(),
                 whole.nothing());
@@ -432,9 +438,9 @@ public class WorkUpViews implements DisposableBean {
                         .ifPresent(check -> misfits.add(new WorkUpView.Misfit(
                                 n,
                                 check.id(),
-                                check.title(sound),
+                                check.title(sound).plain(),
                                 String.join(", ", WorkUp.answers(check, found, sound)),
-                                Families.inWordsOf(sound, misfit.expected()))));
+                                misfit.expected().plain(sound.naming()))));
             }
         }
         return misfits;
@@ -447,11 +453,11 @@ public class WorkUpViews implements DisposableBean {
                 .map(s -> new SuspectView(
                         s.leading().id(),
                         s.leading().kind(),
-                        s.leading().describe(sound),
+                        s.leading().describe(sound).plain(),
                         s.faults().stream()
                                 .skip(1)
                                 .filter(b -> b.belief() >= WORTH_SHOWING)
-                                .map(b -> b.fault().describe(sound))
+                                .map(b -> b.fault().describe(sound).plain())
                                 .toList(),
                         s.belief(),
                         Belief.of(s.belief()).label(),
@@ -511,7 +517,7 @@ public class WorkUpViews implements DisposableBean {
             Optional<Plan.Step<Craft>> step = Optional.ofNullable(planned.get(check.id()));
             lines.add(new CheckLine(
                     check.id(),
-                    check.title(sound),
+                    check.title(sound).plain(),
                     step.map(Plan.Step::bits).orElse(0.0),
                     check.minutes()
                             + step.flatMap(Plan.Step::route)
@@ -539,18 +545,18 @@ public class WorkUpViews implements DisposableBean {
             made.add(new Made(
                     entry.getKey(),
                     workUp.events().get(entry.getKey() - 1).at(),
-                    repair.fault().describe(workUp.known().sound()),
-                    repair.fix().title(),
+                    repair.fault().describe(workUp.known().sound()).plain(),
+                    repair.fix().title().plain(),
                     FixCards.values(repair.fix())));
         }
         return made;
     }
 
     private static ProofTest proofTest(Proof.Test<Craft> test, WorkUp workUp, Craft sound) {
-        String waits = WorkUps.waits(workUp, test.check()).map(Waits::why).orElse("");
+        String waits = Safeguards.waits(workUp, test.check()).map(Waits::why).orElse("");
         return new ProofTest(
                 test.check().id(),
-                test.check().title(sound),
+                test.check().title(sound).plain(),
                 waits.isEmpty() ? Expected.of(test.check(), sound) : "",
                 waits,
                 test.state().name());
@@ -561,7 +567,7 @@ public class WorkUpViews implements DisposableBean {
      * right.
      */
     private List<String> hazards(WorkUp workUp, Posterior<Craft> standing) {
-        Barred barred = workUps.barred(workUp);
+        Barred barred = safeguards.barred(workUp);
         List<String> hazards = new ArrayList<>(Stream.of(barred.battery(), barred.usb())
                 .filter(why -> !why.isEmpty())
                 .distinct()
@@ -624,7 +630,7 @@ public class WorkUpViews implements DisposableBean {
 
     /** Where power would destroy a part, the look at its wire comes before anything else. */
     private Optional<Plan.Step<Craft>> hazardous(WorkUp workUp, Posterior<Craft> standing) {
-        if (workUps.barred(workUp).battery().isEmpty() || workUp.closed().isPresent()) {
+        if (safeguards.barred(workUp).battery().isEmpty() || workUp.closed().isPresent()) {
             return Optional.empty();
         }
         return workUp.required().conflicts().stream()
@@ -637,7 +643,7 @@ public class WorkUpViews implements DisposableBean {
                 .map(look -> new Plan.Step<>(
                         look,
                         0,
-                        BenchRoute.from(workUp.bench(), look.needs(), workUps.barred(workUp)),
+                        BenchRoute.from(workUp.bench(), look.needs(), safeguards.barred(workUp)),
                         look.minutes(),
                         0));
     }

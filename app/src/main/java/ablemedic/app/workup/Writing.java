@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.app.workup.WorkUps.Opening;
+import ablemedic.app.workup.OpenWorkUp.Opening;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;

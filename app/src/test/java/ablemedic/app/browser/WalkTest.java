@@ -569,7 +569,7 @@ class WalkTest {
             browser.keys(Keys.ENTER);
             browser.seeText("It gave");
             settled(browser);
-            browser.press("Work it up with all readings so far");
+            browser.press("Open a work-up with all readings so far");
             browser.awaitPath("/work-ups/\\d+");
             browser.seeText("Forward, face up");
             settled(browser);

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import ablemedic.Families;
 import ablemedic.app.http.Refusal;
 import ablemedic.catalogue.Rejected;
+import ablemedic.catalogue.Text;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
 import ablemedic.craft.MotorNumbering;
@@ -70,7 +71,7 @@ class EnteredTest {
         Entered entered = entered(probe("ohms"), written);
         assertThat(((Measured) entered.reading(probe("ohms").answers()).orElseThrow()).value())
                 .isCloseTo(ohms, within(1e-6 * ohms));
-        assertThat(entered.inWords(probe("ohms").answers())).containsExactly(written.strip());
+        assertThat(entered.inWords(probe("ohms").answers())).containsExactly(Text.written(written.strip()));
     }
 
     @ParameterizedTest
@@ -195,8 +196,8 @@ class EnteredTest {
     void everyWordCanBeTypedAsItIsShown() {
         Scale ohms = (Scale) probe("ohms").answers();
         assertThat(ohms.words()).hasSizeGreaterThan(1).allSatisfy(word -> {
-            assertThat(entered(probe("ohms"), word.label()).outcomes()).containsValue(word.id());
-            assertThat(entered(probe("ohms"), " " + word.label().toUpperCase(java.util.Locale.ROOT))
+            assertThat(entered(probe("ohms"), word.label().plain()).outcomes()).containsValue(word.id());
+            assertThat(entered(probe("ohms"), " " + word.label().plain().toUpperCase(java.util.Locale.ROOT))
                             .outcomes())
                     .containsValue(word.id());
         });
@@ -208,7 +209,9 @@ class EnteredTest {
         Entered entered = Entered.at(voltage, Map.of("seen", "low"), Map.of("shown", "14.9 V"));
         assertThat(entered.reading(voltage.answers()))
                 .contains(new Several(Map.of("seen", Chosen.of("low"), "shown", new Measured(14.9))));
-        assertThat(entered.inWords(voltage.answers())).containsExactly("Too little", "shown 14.9 V");
+        assertThat(entered.inWords(voltage.answers()))
+                .extracting(Text::plain)
+                .containsExactly("Too little", "shown 14.9 V");
         assertThat(Entered.at(voltage, Map.of(), Map.of()).answersNothing())
                 .as("nothing has to be answered")
                 .isTrue();

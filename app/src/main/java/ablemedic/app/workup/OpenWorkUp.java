@@ -1,0 +1,203 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.chart.CraftLog;
+import ablemedic.app.chart.CraftStore;
+import ablemedic.app.chart.Records;
+import ablemedic.app.chart.SnapshotStore;
+import ablemedic.app.entry.Entered;
+import ablemedic.app.http.Refusal;
+import ablemedic.app.routine.Routines;
+import ablemedic.app.workup.WorkUpEvent.Found;
+import ablemedic.app.workup.WorkUpStore.Numbered;
+import ablemedic.app.workup.WorkUpStore.Opened;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.BenchState.ShortTest;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Occasion;
+import ablemedic.diagnosis.Sureness;
+import ablemedic.family.Complaint;
+import ablemedic.requirement.Recorded;
+import ablemedic.snapshot.ExportCheck;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+
+/** Opens a work-up: what was complained of and seen, what is known of the craft besides, and what that makes due. */
+@Service
+public class OpenWorkUp {
+    /** Lines of the log after which a settings export may be out of date. */
+    private static final Set<String> CHANGES_SETTINGS = Set.of("flash", "sheet", "fix", "repair", "part", "bundle");
+
+    private final WorkUps workUps;
+    private final CraftStore crafts;
+    private final SnapshotStore snapshots;
+    private final CraftLog log;
+    private final Routines routines;
+    private final Diagnoses diagnoses;
+    private final Records records;
+
+    OpenWorkUp(
+            WorkUps workUps,
+            CraftStore crafts,
+            SnapshotStore snapshots,
+            CraftLog log,
+            Routines routines,
+            Diagnoses diagnoses,
+            Records records) {
+        this.workUps = workUps;
+        this.crafts = crafts;
+        this.snapshots = snapshots;
+        this.log = log;
+        this.routines = routines;
+        this.diagnoses = diagnoses;
+        this.records = records;
+    }
+
+    /**
+     * A work-up to be opened.
+     *
+     * @param line for the craft's log
+     * @param lastLog the newest line of that log when this was worked out
+     * @param after the work-up as it will be, but for its number
+     */
+    public record Opening(WorkUp after, String logKind, String line, long lastLog) {
+        Opened opened() {
+            return after.opened();
+        }
+    }
+
+    /**
+     * Something that was seen before a work-up was opened, as the answer of a check.
+     *
+     * @param outcomes by question
+     * @param written numbers by question, as written
+     * @param told the number that has to be told along with some checks
+     */
+    public record SeenBefore(
+            String checkId,
+            Map<String, String> outcomes,
+            Map<String, String> written,
+            @Nullable String told) {}
+
+    /**
+     * The checks that somebody may have made before a work-up is opened: those of the book that the plan would offer.
+     */
+    List<Check<Craft>> mayBeSeenBefore(Recorded record) {
+        return diagnoses.of(record).book().checks().stream()
+                .filter(Check::planned)
+                .toList();
+    }
+
+    /**
+     * A work-up with what was seen; questions that nobody could answer are left out.
+     *
+     * @param seen outcomes by question
+     * @param written numbers by question, as written
+     * @param before what was found out besides
+     */
+    public Opening open(
+            String mark,
+            String kind,
+            String complaint,
+            Occasion occasion,
+            Map<String, String> seen,
+            Map<String, String> written,
+            List<SeenBefore> before,
+            Instant at) {
+        CraftStore.Row row = crafts.get(mark);
+        long lastLog = log.newest(row.mark());
+        int revision = crafts.newestRevision(row.mark());
+        Recorded record = crafts.record(row.mark(), revision);
+        Craft craft = records.of(record).craft();
+        Complaint complained = workUps.offered(craft, kind);
+        Check<Craft> check = complained.seen();
+        Entered entered = Entered.at(check, seen, written);
+        List<Numbered> events = new ArrayList<>();
+        if (!entered.answersNothing()) {
+            events.add(new Numbered(1, at, new Found(check.id(), null, entered, Sureness.SURE)));
+        } else {
+            complained
+                    .amiss()
+                    .ifPresent(so -> events.add(new Numbered(
+                            1,
+                            at,
+                            new Found(
+                                    so.id(),
+                                    null,
+                                    Entered.at(so, Map.of("seen", Complaint.TRUE), Map.of()),
+                                    Sureness.SURE))));
+        }
+        for (int i = 0; i < before.size(); i++) {
+            events.add(new Numbered(events.size() + 1, at, seenBefore(record, before.get(i), "before[" + i + "]")));
+        }
+        keptListing(row.mark(), occasion).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
+        Routines.Standing routine = routines.standing(row.mark());
+        if (routine.state() == ShortTest.FAILED) {
+            routine.newest()
+                    .ifPresent(run -> FollowRoutine.found(diagnoses.of(record).book(), run)
+                            .forEach(found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
+        }
+        Opened opened = new Opened(0, row.mark(), revision, kind, complaint, occasion, at, "", null, Opened.REQUIRED);
+        return new Opening(
+                workUps.made(opened, List.copyOf(events)),
+                RecordFinding.crashed(check, entered) ? "crash" : logKind(occasion),
+                WorkUpWords.SAID
+                        .with("complaint", complaint)
+                        .with("occasion", occasion.label())
+                        .line("opened")
+                        .plain(),
+                lastLog);
+    }
+
+    /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
+    private Optional<WorkUpEvent> keptListing(String mark, Occasion occasion) {
+        List<SnapshotStore.Row> rows = snapshots.of(mark);
+        // The only export of a craft that was flashed is mostly the one kept before the flash.
+        return rows.stream()
+                .findFirst()
+                .filter(row -> occasion != Occasion.FLASH || rows.size() > 1)
+                .filter(row -> snapshots.snapshot(row).isPresent())
+                .filter(row -> log.of(mark).stream()
+                        .takeWhile(line -> !line.kind().equals("snapshot"))
+                        .noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
+                .map(row -> new Found(
+                        ExportCheck.id(row.id()),
+                        null,
+                        new Entered(Map.of("seen", ExportCheck.LISTED), Map.of()),
+                        Sureness.SURE));
+    }
+
+    private Found seenBefore(Recorded record, SeenBefore seen, String where) {
+        Craft craft = records.of(record).craft();
+        Check<Craft> check = mayBeSeenBefore(record).stream()
+                .filter(c -> c.id().equals(seen.checkId()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.wrong(
+                        where + ".checkId", WorkUpWords.REFUSALS.with("checkId", seen.checkId()), "no-check-before"));
+        Entered entered = Entered.at(check, seen.outcomes(), seen.written());
+        if (entered.answersNothing()) {
+            throw Refusal.wrong(
+                    where + ".outcomes", WorkUpWords.REFUSALS.with("craft", check.title(craft)), "unanswered");
+        }
+        return new Found(
+                check.id(),
+                check.toTell().map(scale -> Entered.told(scale, seen.told())).orElse(null),
+                entered,
+                Sureness.SURE);
+    }
+
+    /** What happened since it last flew right may make the pre-power routine due. */
+    private static String logKind(Occasion occasion) {
+        return switch (occasion) {
+            case CRASH -> "crash";
+            case PART_SWAP -> "part";
+            case BUILD, WATER -> "opened";
+            default -> "work-up";
+        };
+    }
+}

@@ -1,0 +1,11 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+  import LinkedText from './LinkedText.svelte';
+
+  /** The steps of a check, one behind the other. */
+  let { steps, mark }: { steps: Schemas['TextPart'][][]; mark?: string } = $props();
+</script>
+
+<p>
+  {#each steps as step, i (i)}{i > 0 ? ' ' : ''}<LinkedText parts={step} {mark} />{/each}
+</p>
