@@ -6,7 +6,7 @@ export type Schemas = components['schemas'];
 /** The typed client of the interface; every call stays on this server. */
 export const api = createClient<paths>({ baseUrl: '' });
 
-/** A second seat that is not paired, or not any more, is led to where it can be; the bench is never asked. */
+/** A second device that is not paired, or not any more, is led to where it can be; the bench is never asked. */
 api.use({
   onResponse({ response }) {
     if (response.status === 401 && location.pathname !== '/pair') {

@@ -20,6 +20,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batteries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["list_3"];
+        put?: never;
+        post: operations["enter_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["batteries"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries/{label}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["get_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries/{label}/entries": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries/{label}/entries/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["correct_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries/{label}/entries/{id}/withdrawal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batteries/{label}/rule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["rule"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -123,9 +235,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_2"];
+        get: operations["list_1"];
         put?: never;
-        post: operations["enter_1"];
+        post: operations["enter"];
         delete?: never;
         options?: never;
         head?: never;
@@ -267,7 +379,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["list_3"];
+        get: operations["list_2"];
         put?: never;
         post: operations["keep"];
         delete?: never;
@@ -300,7 +412,7 @@ export interface paths {
             cookie?: never;
         };
         get: operations["file"];
-        put: operations["correct_1"];
+        put: operations["correct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -365,22 +477,6 @@ export interface paths {
         };
         get?: never;
         put: operations["layOut"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/crafts/{mark}/leads-drawing": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["leadsDrawing"];
-        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -484,6 +580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/crafts/{mark}/part-types": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["refresh"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/crafts/{mark}/parts": {
         parameters: {
             query?: never;
@@ -511,22 +623,6 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["removePart"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/crafts/{mark}/ports": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["asTheLeadsLie"];
-        post?: never;
-        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -781,7 +877,7 @@ export interface paths {
         };
         get: operations["all_1"];
         put?: never;
-        post: operations["add_2"];
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -852,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/sorts": {
+    "/api/crafts/{mark}/uarts": {
         parameters: {
             query?: never;
             header?: never;
@@ -860,9 +956,105 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["refresh"];
+        put: operations["fromTheWiring"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/crafts/{mark}/wires-drawing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wiresDrawing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["now_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/code": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["newCode"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/mine": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["leave"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pair"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/devices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["end_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1620,78 +1812,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/landing-schools": {
+    "/api/landing-voltage-rules": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["schools"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ledger": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ledger"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ledger.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["csv"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ledger/saved": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["all_3"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ledger/trends": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["trends"];
+        get: operations["rules"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1716,126 +1844,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/packs": {
+    "/api/parts-library": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["list_1"];
-        put?: never;
-        post: operations["enter"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/packs.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["packs"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/packs/{label}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["get_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/packs/{label}/entries": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["add_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/packs/{label}/entries/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["correct"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/packs/{label}/entries/{id}/withdrawal": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["withdraw"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/packs/{label}/school": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put: operations["school"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/part-shelf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["shelf"];
+        get: operations["library"];
         put?: never;
         post: operations["add"];
         delete?: never;
@@ -1844,7 +1860,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/part-shelf/own": {
+    "/api/parts-library/own": {
         parameters: {
             query?: never;
             header?: never;
@@ -1860,7 +1876,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/part-shelf/{id}": {
+    "/api/parts-library/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1876,7 +1892,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/routine-school": {
+    "/api/pre-power-convention": {
         parameters: {
             query?: never;
             header?: never;
@@ -1892,14 +1908,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/second-seats": {
+    "/api/repair-log": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["now_1"];
+        get: operations["repairLog"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1908,65 +1924,49 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/second-seats/code": {
+    "/api/repair-log.csv": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["csv"];
         put?: never;
-        post: operations["newCode"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/second-seats/mine": {
+    "/api/repair-log/saved": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["all_3"];
         put?: never;
         post?: never;
-        delete: operations["leave"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/second-seats/pair": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["pair"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/second-seats/{id}": {
+    "/api/repair-log/trends": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["trends"];
         put?: never;
         post?: never;
-        delete: operations["end_1"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -2364,10 +2364,10 @@ export interface components {
             baud: number;
             changed: boolean;
             oneWay: boolean;
-            /** Format: int32 */
-            ports: number;
             rangeFirst: boolean;
             restarted: boolean;
+            /** Format: int32 */
+            serialPorts: number;
             /** Format: int32 */
             stations: number;
         };
@@ -2394,7 +2394,7 @@ export interface components {
             taken: components["schemas"]["TakenIn"][];
         };
         Arriving: {
-            sorts: components["schemas"]["PartType"][];
+            partTypes: components["schemas"]["PartType"][];
         };
         Aside: {
             reason?: string;
@@ -2467,6 +2467,112 @@ export interface components {
         BarsAsked: {
             bars: components["schemas"]["Bar"][];
         };
+        BatteryAnswer: {
+            /** Format: double */
+            fullV: number;
+            /** Format: int32 */
+            guessFull: number;
+            /** Format: double */
+            guessHighCellV: number;
+            /** Format: double */
+            guessLowCellV: number;
+            /** Format: double */
+            landCellV: number;
+            /** Format: double */
+            landV: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            nominalV: number;
+            reason: string;
+            /** Format: double */
+            resistanceMohm?: number;
+            /** Format: double */
+            resistancePlusMinusMohm?: number;
+            /** Format: double */
+            sagV: number;
+            /** Format: double */
+            usableMah: number;
+            /** Format: double */
+            usableShare: number;
+            /** Format: double */
+            usableWh: number;
+            worn: boolean;
+        };
+        BatteryAsked: {
+            /** Format: double */
+            drawA: number;
+            kind: components["schemas"]["BatteryOnSheet"];
+            /** Format: double */
+            loadA?: number;
+            /** Format: double */
+            loadV?: number;
+            /** Format: double */
+            restV?: number;
+            /** @enum {string} */
+            rule: "LONG_LIFE" | "USE_THE_PACK";
+        };
+        BatteryEvent: {
+            /** Format: double */
+            chargedMah?: number;
+            craft?: string;
+            /** Format: double */
+            loadA?: number;
+            /** Format: double */
+            loadV?: number;
+            /** Format: double */
+            minutes?: number;
+            note: string;
+            /** Format: double */
+            restV?: number;
+            /** Format: double */
+            usedMah?: number;
+        };
+        BatteryOnSheet: {
+            /** Format: double */
+            capacityMah: number;
+            /** Format: double */
+            cellMilliohms: number;
+            /** Format: int32 */
+            cells: number;
+            /** @enum {string} */
+            chemistry: "LIPO" | "LIPO_HIGH_VOLTAGE" | "LITHIUM_ION";
+        };
+        BatteryView: {
+            chargeScale?: components["schemas"]["Value"];
+            chemistry: string;
+            corrections: components["schemas"]["EntryCorrection"][];
+            /** Format: double */
+            criticalCellV: number;
+            /** Format: double */
+            criticalV: number;
+            /** Format: double */
+            drawA: number;
+            entries: components["schemas"]["Dated"][];
+            flightMinutes?: components["schemas"]["Value"];
+            /** Format: int32 */
+            flights: number;
+            kind: components["schemas"]["BatteryOnSheet"];
+            label: string;
+            /** Format: double */
+            landCellV: number;
+            /** Format: double */
+            landV: number;
+            reason: string;
+            resistanceMohm?: components["schemas"]["Value"];
+            /** @enum {string} */
+            rule: "LONG_LIFE" | "USE_THE_PACK";
+            ruleLabel: string;
+            /** Format: double */
+            usableMah: number;
+            /** Format: double */
+            usableShare: number;
+            /** Format: double */
+            warnCellV: number;
+            /** Format: double */
+            warnV: number;
+            worn: boolean;
+        };
         BaudAnswer: {
             /** Format: double */
             apart: number;
@@ -2518,7 +2624,7 @@ export interface components {
             due: components["schemas"]["Resting"][];
             fit: components["schemas"]["Resting"][];
             grounded: components["schemas"]["Resting"][];
-            needing: components["schemas"]["Glance"][];
+            needing: components["schemas"]["Summary"][];
             unreadable: components["schemas"]["Unreadable"][];
         };
         BenchSetting: {
@@ -2530,8 +2636,8 @@ export interface components {
         BenchState: {
             antennaOn: boolean;
             atField: boolean;
+            batteryIn: boolean;
             limiterIn: boolean;
-            packIn: boolean;
             propsOn: boolean;
             radioOn: boolean;
             /** @enum {string} */
@@ -2603,6 +2709,9 @@ export interface components {
         };
         BuildSheet: {
             balance?: components["schemas"]["Place"];
+            configuration: {
+                [key: string]: string;
+            };
             electrics?: components["schemas"]["ElectricEntry"];
             /** Format: double */
             massG: number;
@@ -2620,9 +2729,6 @@ export interface components {
             };
             /** Format: double */
             thrustToWeight: number;
-            told: {
-                [key: string]: string;
-            };
             wiring?: ("FRONT_RIGHT" | "REAR_RIGHT" | "REAR_LEFT" | "FRONT_LEFT")[];
         };
         BulbAnswer: {
@@ -2643,13 +2749,13 @@ export interface components {
         };
         BulbAsked: {
             /** Format: double */
+            batteryV: number;
+            /** Format: double */
             bulbV: number;
             /** Format: double */
             bulbW: number;
             /** Format: double */
             craftOhm: number;
-            /** Format: double */
-            packV: number;
         };
         ByteAt: {
             /** Format: double */
@@ -2704,9 +2810,9 @@ export interface components {
         };
         Chain: {
             /** Format: double */
-            bottomOhm: number;
+            batteryV: number;
             /** Format: double */
-            packV: number;
+            bottomOhm: number;
             /** Format: double */
             scale: number;
             /** Format: double */
@@ -2824,7 +2930,7 @@ export interface components {
         };
         Chart: {
             aside?: string;
-            behindTheShelf: string[];
+            behindTheLibrary: string[];
             builder: string;
             conflicts: components["schemas"]["ConflictView"][];
             corrections: components["schemas"]["EntryCorrection"][];
@@ -2874,7 +2980,7 @@ export interface components {
             readsBack: boolean;
             ready: boolean;
             steps: components["schemas"]["BenchStepView"][];
-            takesListing: boolean;
+            takesExport: boolean;
             takesRecording: boolean;
             title: string;
             told?: components["schemas"]["ScaleView"];
@@ -2962,6 +3068,13 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ConventionView: {
+            asked: boolean;
+            /** @enum {string} */
+            id: "QUICK" | "FULL";
+            label: string;
+            reason: string;
+        };
         Correction: {
             conflictId: string;
             /** Format: int64 */
@@ -2982,9 +3095,18 @@ export interface components {
         Dated: {
             /** Format: date-time */
             at: string;
-            entry: components["schemas"]["PackEvent"];
+            entry: components["schemas"]["BatteryEvent"];
             /** Format: int64 */
             id: number;
+        };
+        DeviceRow: {
+            from: string;
+            id: string;
+            /** Format: date-time */
+            lastSeen: string;
+            name: string;
+            /** Format: date-time */
+            since: string;
         };
         DividerOf: {
             /** Format: double */
@@ -3030,10 +3152,10 @@ export interface components {
             why: string;
         };
         ElectricEntry: {
-            leads: components["schemas"]["LeadEntry"][];
-            pack: components["schemas"]["PackEntry"];
+            battery: components["schemas"]["BatteryOnSheet"];
+            partTypes?: components["schemas"]["PartType"][];
             parts: components["schemas"]["PartEntry"][];
-            sorts?: components["schemas"]["PartType"][];
+            wires: components["schemas"]["WireEntry"][];
         };
         EndedView: {
             /** Format: date-time */
@@ -3213,24 +3335,6 @@ export interface components {
             /** Format: int32 */
             channels: number;
         };
-        Glance: {
-            /** Format: double */
-            belief: number;
-            blocked: string;
-            complaint: string;
-            mark: string;
-            /** Format: double */
-            minutes: number;
-            name: string;
-            next: string;
-            pending: boolean;
-            /** @enum {string} */
-            stage: "LOOKING" | "FIXING" | "PROVING" | "CLOSED";
-            suspect: string;
-            word: string;
-            /** Format: int64 */
-            workUpId: number;
-        };
         GoingBack: {
             /** Format: int32 */
             revision: number;
@@ -3355,60 +3459,12 @@ export interface components {
             workUpId?: number;
         };
         LaidOut: {
+            battery: components["schemas"]["BatteryOnSheet"];
             /** @enum {string} */
             layout: "SEPARATE" | "STACK";
-            pack: components["schemas"]["PackEntry"];
             parts: string[];
             /** Format: int64 */
             version: number;
-        };
-        LeadAnswer: {
-            /** Format: double */
-            areaMm2: number;
-            /** Format: double */
-            diameterMm: number;
-            /** Format: double */
-            dropV: number;
-            /** Format: double */
-            heatW: number;
-            /** Format: double */
-            resistanceMohm: number;
-            /** Format: int32 */
-            thinnestAwg?: number;
-        };
-        LeadAsked: {
-            /** Format: double */
-            currentA: number;
-            /** Format: int32 */
-            gaugeAwg: number;
-            /** Format: double */
-            lengthMm: number;
-            /** Format: double */
-            mostDropV: number;
-            /** Format: double */
-            temperatureC: number;
-        };
-        LeadEntry: {
-            from: string;
-            /** Format: int32 */
-            gaugeAwg: number;
-            /** Format: double */
-            lengthMm: number;
-            plugged: boolean;
-            to: string;
-        };
-        LeadRow: {
-            /** Format: int32 */
-            channel: number;
-            now: string;
-            row: string;
-        };
-        LeadRun: {
-            corners: number[];
-            id: string;
-            label: string;
-            purpose: string;
-            state: string;
         };
         LeakOf: {
             from: string;
@@ -3416,33 +3472,9 @@ export interface components {
             ohms: number;
             to: string;
         };
-        Ledger: {
-            /** Format: int32 */
-            all: number;
-            entries: components["schemas"]["LedgerEntry"][];
-            /** Format: double */
-            minutes: number;
-            returning: components["schemas"]["Returning"][];
-        };
-        LedgerEntry: {
-            causes: string;
-            changes: string;
-            /** Format: date-time */
-            closedAt: string;
-            complaint: string;
-            ended: string;
-            fixes: string;
-            /** Format: int64 */
-            id: number;
-            kinds: string;
-            mark: string;
-            /** Format: double */
-            minutes: number;
-            parts: string;
-            proof: string;
-            reason: string;
-            /** Format: int64 */
-            workUpId: number;
+        LibraryPart: {
+            own: boolean;
+            partType: components["schemas"]["PartType"];
         };
         Likely: {
             label: string;
@@ -3630,7 +3662,7 @@ export interface components {
             /** @enum {string} */
             side: "RX" | "TX";
         };
-        MapPort: {
+        MapUart: {
             jobs: string;
             name: string;
             pads: components["schemas"]["MapPad"][];
@@ -3639,9 +3671,9 @@ export interface components {
         MapWire: {
             boardPad: string;
             partPad: string;
-            port: string;
             toBoard: boolean;
             turned: string;
+            uart: string;
         };
         MessageAsked: {
             name: string;
@@ -3751,11 +3783,11 @@ export interface components {
             wiring: string[];
         };
         MotorSightings: {
+            /** @enum {string} */
+            convention: "INWARD" | "OUTWARD";
             props: {
                 [key: string]: "CLOCKWISE" | "COUNTER_CLOCKWISE";
             };
-            /** @enum {string} */
-            school: "INWARD" | "OUTWARD";
             seen: components["schemas"]["Spun"][];
             /** @enum {string} */
             shape: "X" | "STRETCHED" | "PLUS";
@@ -3781,9 +3813,6 @@ export interface components {
             spoken: ("PWM" | "ONESHOT125" | "SHORT_PULSES" | "DSHOT150" | "DSHOT300" | "DSHOT600")[];
             thresholds: number[];
         };
-        MySeat: {
-            name: string;
-        };
         NamedFault: {
             faultId: string;
             title: string;
@@ -3795,7 +3824,14 @@ export interface components {
             taken: string[];
             versions: string[];
         };
+        NewBattery: {
+            kind: components["schemas"]["BatteryOnSheet"];
+            label: string;
+            /** @enum {string} */
+            rule: "LONG_LIFE" | "USE_THE_PACK";
+        };
         NewCraft: {
+            battery?: components["schemas"]["BatteryOnSheet"];
             builder?: string;
             /** @enum {string} */
             craftClass?: "INCH_3" | "INCH_5" | "INCH_5_STRETCHED" | "INCH_7" | "INCH_10" | "INCH_5_PLUS";
@@ -3809,7 +3845,6 @@ export interface components {
             name: string;
             /** @enum {string} */
             numbering?: "REAR_RIGHT_FIRST" | "FRONT_RIGHT_FIRST";
-            pack?: components["schemas"]["PackEntry"];
             parts?: string[];
             sheet?: components["schemas"]["BuildSheet"];
             /** @enum {string} */
@@ -3832,12 +3867,6 @@ export interface components {
             sure?: boolean;
             /** Format: double */
             usedMah?: number;
-        };
-        NewPack: {
-            kind: components["schemas"]["PackEntry"];
-            label: string;
-            /** @enum {string} */
-            school: "LONG_LIFE" | "USE_THE_PACK";
         };
         NotUnderstood: {
             /** Format: int32 */
@@ -3900,13 +3929,13 @@ export interface components {
         };
         OrderAnswer: {
             against: string[];
-            leads: components["schemas"]["LeadRow"][];
             /** @enum {string} */
             next?: "ROLL" | "PITCH" | "THROTTLE" | "YAW";
             orders: string[];
             reversed: string[];
             /** Format: double */
             sure: number;
+            wires: components["schemas"]["WireRow"][];
         };
         OrderAsked: {
             board: string;
@@ -3929,6 +3958,14 @@ export interface components {
             why: components["schemas"]["Reasons"];
             word: string;
         };
+        OtherDevices: {
+            addresses: string[];
+            code?: components["schemas"]["PairingCode"];
+            devices: components["schemas"]["DeviceRow"][];
+            fingerprint: string;
+            /** @enum {string} */
+            mode: "OFF" | "TLS" | "PROXY";
+        };
         OutcomeView: {
             id: string;
             label: string;
@@ -3949,113 +3986,7 @@ export interface components {
         };
         Owners: {
             /** @enum {string} */
-            school: "QUICK" | "FULL";
-        };
-        PackAnswer: {
-            /** Format: double */
-            fullV: number;
-            /** Format: int32 */
-            guessFull: number;
-            /** Format: double */
-            guessHighCellV: number;
-            /** Format: double */
-            guessLowCellV: number;
-            /** Format: double */
-            landCellV: number;
-            /** Format: double */
-            landV: number;
-            /** Format: double */
-            minutes: number;
-            /** Format: double */
-            nominalV: number;
-            reason: string;
-            /** Format: double */
-            resistanceMohm?: number;
-            /** Format: double */
-            resistancePlusMinusMohm?: number;
-            /** Format: double */
-            sagV: number;
-            /** Format: double */
-            usableMah: number;
-            /** Format: double */
-            usableShare: number;
-            /** Format: double */
-            usableWh: number;
-            worn: boolean;
-        };
-        PackAsked: {
-            /** Format: double */
-            drawA: number;
-            kind: components["schemas"]["PackEntry"];
-            /** Format: double */
-            loadA?: number;
-            /** Format: double */
-            loadV?: number;
-            /** Format: double */
-            restV?: number;
-            /** @enum {string} */
-            school: "LONG_LIFE" | "USE_THE_PACK";
-        };
-        PackEntry: {
-            /** Format: double */
-            capacityMah: number;
-            /** Format: double */
-            cellMilliohms: number;
-            /** Format: int32 */
-            cells: number;
-            /** @enum {string} */
-            chemistry: "LIPO" | "LIPO_HIGH_VOLTAGE" | "LITHIUM_ION";
-        };
-        PackEvent: {
-            /** Format: double */
-            chargedMah?: number;
-            craft?: string;
-            /** Format: double */
-            loadA?: number;
-            /** Format: double */
-            loadV?: number;
-            /** Format: double */
-            minutes?: number;
-            note: string;
-            /** Format: double */
-            restV?: number;
-            /** Format: double */
-            usedMah?: number;
-        };
-        PackView: {
-            chargeScale?: components["schemas"]["Value"];
-            chemistry: string;
-            corrections: components["schemas"]["EntryCorrection"][];
-            /** Format: double */
-            criticalCellV: number;
-            /** Format: double */
-            criticalV: number;
-            /** Format: double */
-            drawA: number;
-            entries: components["schemas"]["Dated"][];
-            flightMinutes?: components["schemas"]["Value"];
-            /** Format: int32 */
-            flights: number;
-            kind: components["schemas"]["PackEntry"];
-            label: string;
-            /** Format: double */
-            landCellV: number;
-            /** Format: double */
-            landV: number;
-            reason: string;
-            resistanceMohm?: components["schemas"]["Value"];
-            /** @enum {string} */
-            school: "LONG_LIFE" | "USE_THE_PACK";
-            schoolLabel: string;
-            /** Format: double */
-            usableMah: number;
-            /** Format: double */
-            usableShare: number;
-            /** Format: double */
-            warnCellV: number;
-            /** Format: double */
-            warnV: number;
-            worn: boolean;
+            convention: "QUICK" | "FULL";
         };
         PadAnswer: {
             formats: components["schemas"]["OnMeter"][];
@@ -4081,14 +4012,14 @@ export interface components {
         PadView: {
             inverter: string;
             name: string;
-            port: string;
             /** @enum {string} */
             side: "RX" | "TX";
             soft: boolean;
+            uart: string;
         };
         Page: {
             /** @enum {string} */
-            chapter: "FAULTS" | "CHECKS" | "FORMATS" | "LAMPS" | "SCHOOLS" | "CAUTIONS";
+            chapter: "FAULTS" | "CHECKS" | "FORMATS" | "LAMPS" | "CONVENTIONS" | "CAUTIONS";
             family: string;
             id: string;
             paragraphs: string[];
@@ -4151,11 +4082,11 @@ export interface components {
             lowestV: number;
             pads: components["schemas"]["PadOf"][];
             picture?: components["schemas"]["PictureOf"];
-            ports?: components["schemas"]["PortsOf"];
             regulators: components["schemas"]["RegulatorOf"][];
             shortName: string;
             spoken: components["schemas"]["SpokenOf"][];
             traces: components["schemas"]["TraceOf"][];
+            uarts?: components["schemas"]["UartsOf"];
         };
         PassAsked: {
             /** Format: int32 */
@@ -4209,12 +4140,12 @@ export interface components {
             text: string;
         };
         PlacedView: {
-            leads: string[];
             minds: string[];
             name: string;
             over: string;
-            port: string;
             set: string[];
+            uart: string;
+            wires: string[];
         };
         PlanAnswer: {
             lost: components["schemas"]["LostView"][];
@@ -4244,35 +4175,14 @@ export interface components {
             holds: boolean;
             part: string;
         };
-        PortPadOf: {
-            bears5V: boolean;
-            /** @enum {string} */
-            inverter: "NONE" | "CHIP" | "FIXED" | "JUMPER" | "SOFTWARE";
-            pad: string;
-            port: string;
-            /** @enum {string} */
-            side: "RX" | "TX";
-        };
-        PortsOf: {
-            computer: string;
-            pads: components["schemas"]["PortPadOf"][];
-            /** @enum {string} */
-            processor: "F1" | "F3" | "F4" | "F7" | "H7";
-            silent: string;
-            soft: string[];
-        };
-        PortsTold: {
-            /** Format: int64 */
-            version: number;
-        };
         PowerMap: {
             boxes: components["schemas"]["Box"][];
             /** Format: double */
             height: number;
-            leads: components["schemas"]["LeadRun"][];
             points: components["schemas"]["Spot"][];
             /** Format: double */
             width: number;
+            wires: components["schemas"]["WireRun"][];
         };
         Prediction: {
             /** Format: double */
@@ -4476,6 +4386,34 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        RepairLog: {
+            /** Format: int32 */
+            all: number;
+            entries: components["schemas"]["RepairLogEntry"][];
+            /** Format: double */
+            minutes: number;
+            returning: components["schemas"]["Returning"][];
+        };
+        RepairLogEntry: {
+            causes: string;
+            changes: string;
+            /** Format: date-time */
+            closedAt: string;
+            complaint: string;
+            ended: string;
+            fixes: string;
+            /** Format: int64 */
+            id: number;
+            kinds: string;
+            mark: string;
+            /** Format: double */
+            minutes: number;
+            parts: string;
+            proof: string;
+            reason: string;
+            /** Format: int64 */
+            workUpId: number;
+        };
         Rest: {
             /** Format: double */
             belief: number;
@@ -4548,6 +4486,9 @@ export interface components {
         };
         RoutineView: {
             cautions: string[];
+            /** @enum {string} */
+            convention: "QUICK" | "FULL";
+            conventions: components["schemas"]["ConventionView"][];
             destroyed: string[];
             map?: components["schemas"]["PowerMap"];
             mark: string;
@@ -4556,21 +4497,26 @@ export interface components {
             newest?: components["schemas"]["RunView"];
             /** @enum {string} */
             owners: "QUICK" | "FULL";
-            /** @enum {string} */
-            school: "QUICK" | "FULL";
-            schools: components["schemas"]["SchoolView"][];
             state: string;
             steps: components["schemas"]["StepView"][];
             why: string;
         };
+        Rule: {
+            id: string;
+            label: string;
+        };
+        RuleChosen: {
+            /** @enum {string} */
+            rule: "LONG_LIFE" | "USE_THE_PACK";
+        };
         RunMade: {
+            /** @enum {string} */
+            convention?: "QUICK" | "FULL";
             /** Format: double */
             minutes: number;
             readings: {
                 [key: string]: components["schemas"]["StepEntry"];
             };
-            /** @enum {string} */
-            school?: "QUICK" | "FULL";
         };
         RunUnderWay: {
             /** Format: date-time */
@@ -4611,7 +4557,7 @@ export interface components {
         };
         SafestView: {
             cannot: string;
-            school: string;
+            convention: string;
             settings: components["schemas"]["SafestTold"][];
         };
         Saved: {
@@ -4641,21 +4587,6 @@ export interface components {
             every: "NEVER" | "DAY" | "WEEK";
             /** Format: int32 */
             keep: number;
-        };
-        School: {
-            id: string;
-            label: string;
-        };
-        SchoolView: {
-            asked: boolean;
-            /** @enum {string} */
-            id: "QUICK" | "FULL";
-            label: string;
-            reason: string;
-        };
-        Schooled: {
-            /** @enum {string} */
-            school: "LONG_LIFE" | "USE_THE_PACK";
         };
         ScreenAnswer: {
             /** Format: int32 */
@@ -4702,23 +4633,6 @@ export interface components {
             trials: components["schemas"]["TrialMade"][];
             versions: string[];
         };
-        SeatRow: {
-            from: string;
-            id: string;
-            /** Format: date-time */
-            lastSeen: string;
-            name: string;
-            /** Format: date-time */
-            since: string;
-        };
-        SecondSeats: {
-            addresses: string[];
-            code?: components["schemas"]["PairingCode"];
-            fingerprint: string;
-            /** @enum {string} */
-            mode: "OFF" | "TLS" | "PROXY";
-            seats: components["schemas"]["SeatRow"][];
-        };
         SerialMapView: {
             board: string;
             boardId: string;
@@ -4726,8 +4640,8 @@ export interface components {
             lines: components["schemas"]["MapLine"][];
             modems: boolean;
             notes: string[];
-            ports: components["schemas"]["MapPort"][];
             processor: string;
+            uarts: components["schemas"]["MapUart"][];
         };
         SerialTold: {
             /** Format: double */
@@ -4767,7 +4681,7 @@ export interface components {
             reason: string;
             record?: components["schemas"]["Unread"];
             /** @enum {string} */
-            sort: "CRAFT" | "WORK_UP" | "PACK" | "RECORD";
+            sort: "CRAFT" | "WORK_UP" | "BATTERY" | "RECORD";
             /** Format: int64 */
             workUpId?: number;
         };
@@ -4814,10 +4728,6 @@ export interface components {
             /** Format: int32 */
             times: number;
             title: string;
-        };
-        ShelfSort: {
-            own: boolean;
-            sort: components["schemas"]["PartType"];
         };
         SigningOff: {
             reason: string;
@@ -4981,6 +4891,24 @@ export interface components {
             name: string;
             toward: string;
         };
+        Summary: {
+            /** Format: double */
+            belief: number;
+            blocked: string;
+            complaint: string;
+            mark: string;
+            /** Format: double */
+            minutes: number;
+            name: string;
+            next: string;
+            pending: boolean;
+            /** @enum {string} */
+            stage: "LOOKING" | "FIXING" | "PROVING" | "CLOSED";
+            suspect: string;
+            word: string;
+            /** Format: int64 */
+            workUpId: number;
+        };
         SuspectView: {
             /** Format: double */
             belief: number;
@@ -5037,6 +4965,9 @@ export interface components {
             kind: "WORDS" | "PART" | "PAD" | "WIRE" | "UART" | "SETTING" | "CHECK" | "INSTRUMENT" | "PAGE";
             text: string;
         };
+        ThisDevice: {
+            name: string;
+        };
         TimelineAnswer: {
             /** Format: double */
             blindM: number;
@@ -5065,8 +4996,8 @@ export interface components {
             inverted: boolean;
             jobs: ("RECEIVER" | "TELEMETRY" | "GNSS" | "DISPLAY" | "VIDEO_CONTROL")[];
             oneWire: boolean;
-            port: string;
             softOn: boolean;
+            uart: string;
         };
         ToldValue: {
             id: string;
@@ -5114,6 +5045,27 @@ export interface components {
             mode: "OHMS" | "VOLTS";
             red: string;
         };
+        UartPadOf: {
+            bears5V: boolean;
+            /** @enum {string} */
+            inverter: "NONE" | "CHIP" | "FIXED" | "JUMPER" | "SOFTWARE";
+            pad: string;
+            /** @enum {string} */
+            side: "RX" | "TX";
+            uart: string;
+        };
+        UartsOf: {
+            computer: string;
+            pads: components["schemas"]["UartPadOf"][];
+            /** @enum {string} */
+            processor: "F1" | "F3" | "F4" | "F7" | "H7";
+            silent: string;
+            soft: string[];
+        };
+        UartsSet: {
+            /** Format: int64 */
+            version: number;
+        };
         UnderFault: {
             faults: string[];
             reading: string;
@@ -5129,7 +5081,7 @@ export interface components {
             name: string;
             record?: components["schemas"]["Unread"];
             /** @enum {string} */
-            sort: "CRAFT" | "WORK_UP" | "PACK" | "RECORD";
+            sort: "CRAFT" | "WORK_UP" | "BATTERY" | "RECORD";
             why: string;
             /** Format: int64 */
             workUpId?: number;
@@ -5187,6 +5139,54 @@ export interface components {
             flowWired: boolean;
             /** Format: double */
             highV: number;
+        };
+        WireDropAnswer: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            dropV: number;
+            /** Format: double */
+            heatW: number;
+            /** Format: double */
+            resistanceMohm: number;
+            /** Format: int32 */
+            thinnestAwg?: number;
+        };
+        WireDropAsked: {
+            /** Format: double */
+            currentA: number;
+            /** Format: int32 */
+            gaugeAwg: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            mostDropV: number;
+            /** Format: double */
+            temperatureC: number;
+        };
+        WireEntry: {
+            from: string;
+            /** Format: int32 */
+            gaugeAwg: number;
+            /** Format: double */
+            lengthMm: number;
+            plugged: boolean;
+            to: string;
+        };
+        WireRow: {
+            /** Format: int32 */
+            channel: number;
+            now: string;
+            row: string;
+        };
+        WireRun: {
+            corners: number[];
+            id: string;
+            label: string;
+            purpose: string;
+            state: string;
         };
         WishAsked: {
             at?: string;
@@ -5344,6 +5344,198 @@ export interface operations {
             };
         };
     };
+    list_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"][];
+                };
+            };
+        };
+    };
+    enter_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBattery"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"];
+                };
+            };
+        };
+    };
+    batteries: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    get_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"];
+                };
+            };
+        };
+    };
+    add_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"];
+                };
+            };
+        };
+    };
+    correct_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Withdrawn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"];
+                };
+            };
+        };
+    };
+    rule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                label: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RuleChosen"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatteryView"];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -5490,7 +5682,7 @@ export interface operations {
             };
         };
     };
-    list_2: {
+    list_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5510,7 +5702,7 @@ export interface operations {
             };
         };
     };
-    enter_1: {
+    enter: {
         parameters: {
             query?: never;
             header?: never;
@@ -5786,7 +5978,7 @@ export interface operations {
             };
         };
     };
-    list_3: {
+    list_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5880,7 +6072,7 @@ export interface operations {
             };
         };
     };
-    correct_1: {
+    correct: {
         parameters: {
             query?: never;
             header?: never;
@@ -6005,28 +6197,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chart"];
-                };
-            };
-        };
-    };
-    leadsDrawing: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                mark: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "image/svg+xml": string;
                 };
             };
         };
@@ -6199,6 +6369,32 @@ export interface operations {
             };
         };
     };
+    refresh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Refreshing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
     addPart: {
         parameters: {
             query?: never;
@@ -6238,32 +6434,6 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Chart"];
-                };
-            };
-        };
-    };
-    asTheLeadsLie: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                mark: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PortsTold"];
-            };
-        };
         responses: {
             /** @description OK */
             200: {
@@ -6401,7 +6571,7 @@ export interface operations {
     view_1: {
         parameters: {
             query?: {
-                school?: "QUICK" | "FULL";
+                convention?: "QUICK" | "FULL";
             };
             header?: never;
             path: {
@@ -6478,7 +6648,7 @@ export interface operations {
     safest: {
         parameters: {
             query: {
-                school: "DROP" | "LAND" | "RETURN_HOME";
+                convention: "DROP" | "LAND" | "RETURN_HOME";
             };
             header?: never;
             path: {
@@ -6740,7 +6910,7 @@ export interface operations {
             };
         };
     };
-    add_2: {
+    add_1: {
         parameters: {
             query?: {
                 why?: string;
@@ -6869,7 +7039,7 @@ export interface operations {
             };
         };
     };
-    refresh: {
+    fromTheWiring: {
         parameters: {
             query?: never;
             header?: never;
@@ -6880,7 +7050,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Refreshing"];
+                "application/json": components["schemas"]["UartsSet"];
             };
         };
         responses: {
@@ -6891,6 +7061,134 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Chart"];
+                };
+            };
+        };
+    };
+    wiresDrawing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                mark: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    now_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherDevices"];
+                };
+            };
+        };
+    };
+    newCode: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherDevices"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThisDevice"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PairAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThisDevice"];
+                };
+            };
+        };
+    };
+    end_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OtherDevices"];
                 };
             };
         };
@@ -7402,7 +7700,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LeadAsked"];
+                "application/json": components["schemas"]["WireDropAsked"];
             };
         };
         responses: {
@@ -7412,7 +7710,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["LeadAnswer"];
+                    "application/json": components["schemas"]["WireDropAnswer"];
                 };
             };
         };
@@ -7570,7 +7868,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PackAsked"];
+                "application/json": components["schemas"]["BatteryAsked"];
             };
         };
         responses: {
@@ -7580,7 +7878,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PackAnswer"];
+                    "application/json": components["schemas"]["BatteryAnswer"];
                 };
             };
         };
@@ -8064,7 +8362,7 @@ export interface operations {
             };
         };
     };
-    schools: {
+    rules: {
         parameters: {
             query?: never;
             header?: never;
@@ -8079,97 +8377,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["School"][];
-                };
-            };
-        };
-    };
-    ledger: {
-        parameters: {
-            query?: {
-                q?: string;
-                craft?: string;
-                cause?: string;
-                from?: string;
-                to?: string;
-                zone?: string;
-                skip?: number;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Ledger"];
-                };
-            };
-        };
-    };
-    csv: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    all_3: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Saved"][];
-                };
-            };
-        };
-    };
-    trends: {
-        parameters: {
-            query?: {
-                zone?: string;
-            };
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Trends"];
+                    "application/json": components["schemas"]["Rule"][];
                 };
             };
         };
@@ -8218,7 +8426,7 @@ export interface operations {
             };
         };
     };
-    list_1: {
+    library: {
         parameters: {
             query?: never;
             header?: never;
@@ -8233,199 +8441,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PackView"][];
-                };
-            };
-        };
-    };
-    enter: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewPack"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PackView"];
-                };
-            };
-        };
-    };
-    packs: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv": string;
-                };
-            };
-        };
-    };
-    get_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                label: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PackView"];
-                };
-            };
-        };
-    };
-    add_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                label: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewEntry"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PackView"];
-                };
-            };
-        };
-    };
-    correct: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                label: string;
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["NewEntry"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PackView"];
-                };
-            };
-        };
-    };
-    withdraw: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                label: string;
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Withdrawn"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PackView"];
-                };
-            };
-        };
-    };
-    school: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                label: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Schooled"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["PackView"];
-                };
-            };
-        };
-    };
-    shelf: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ShelfSort"][];
+                    "application/json": components["schemas"]["LibraryPart"][];
                 };
             };
         };
@@ -8449,7 +8465,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShelfSort"];
+                    "application/json": components["schemas"]["LibraryPart"];
                 };
             };
         };
@@ -8519,7 +8535,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShelfSort"];
+                    "application/json": components["schemas"]["LibraryPart"];
                 };
             };
         };
@@ -8541,7 +8557,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ShelfSort"][];
+                    "application/json": components["schemas"]["LibraryPart"][];
                 };
             };
         };
@@ -8570,7 +8586,35 @@ export interface operations {
             };
         };
     };
-    now_1: {
+    repairLog: {
+        parameters: {
+            query?: {
+                q?: string;
+                craft?: string;
+                cause?: string;
+                from?: string;
+                to?: string;
+                zone?: string;
+                skip?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RepairLog"];
+                };
+            };
+        };
+    };
+    csv: {
         parameters: {
             query?: never;
             header?: never;
@@ -8585,12 +8629,12 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SecondSeats"];
+                    "text/csv": string;
                 };
             };
         };
     };
-    newCode: {
+    all_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8605,14 +8649,16 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SecondSeats"];
+                    "application/json": components["schemas"]["Saved"][];
                 };
             };
         };
     };
-    leave: {
+    trends: {
         parameters: {
-            query?: never;
+            query?: {
+                zone?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -8625,53 +8671,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["MySeat"];
-                };
-            };
-        };
-    };
-    pair: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PairAsked"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MySeat"];
-                };
-            };
-        };
-    };
-    end_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["SecondSeats"];
+                    "application/json": components["schemas"]["Trends"];
                 };
             };
         };

@@ -6,31 +6,31 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
 
-  const packs = new Loading<Schemas['PackView'][]>();
+  const batteries = new Loading<Schemas['BatteryView'][]>();
   const choices = new Loading<Schemas['Choosable']>();
-  const schools = new Loading<Schemas['School'][]>();
+  const rules = new Loading<Schemas['Rule'][]>();
   let label = $state('');
-  let kind = $state<Schemas['PackEntry']>({
+  let kind = $state<Schemas['BatteryOnSheet']>({
     cells: 4,
     chemistry: 'LIPO',
     capacityMah: 1500,
     cellMilliohms: 4
   });
-  let school = $state<Schemas['PackView']['school']>('LONG_LIFE');
+  let rule = $state<Schemas['BatteryView']['rule']>('LONG_LIFE');
   let error = $state('');
 
   onMount(() => {
-    void packs.load(() => ask(api.GET('/api/packs')));
+    void batteries.load(() => ask(api.GET('/api/batteries')));
     void choices.load(() => ask(api.GET('/api/choices')));
-    void schools.load(() => ask(api.GET('/api/landing-schools')));
+    void rules.load(() => ask(api.GET('/api/landing-voltage-rules')));
   });
 
   async function enter(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     error = '';
     try {
-      const made = await ask(api.POST('/api/packs', { body: { label, kind: { ...kind }, school } }));
-      navigate('/packs/:label', { params: { label: made.label } });
+      const made = await ask(api.POST('/api/batteries', { body: { label, kind: { ...kind }, rule } }));
+      navigate('/batteries/:label', { params: { label: made.label } });
     } catch (thrown) {
       error = words(thrown);
     }
@@ -41,8 +41,8 @@
 
 <section class="page">
   <h1>Batteries</h1>
-  <Notice text={packs.error || choices.error} />
-  {#if packs.value}
+  <Notice text={batteries.error || choices.error} />
+  {#if batteries.value}
     <table>
       <thead>
         <tr>
@@ -52,20 +52,22 @@
         </tr>
       </thead>
       <tbody>
-        {#each packs.value as pack (pack.label)}
+        {#each batteries.value as battery (battery.label)}
           <tr>
-            <th scope="row"><a href={`/packs/${encodeURIComponent(pack.label)}`}>{pack.label}</a></th>
+            <th scope="row"
+              ><a href={`/batteries/${encodeURIComponent(battery.label)}`}>{battery.label}</a></th
+            >
             <td
-              >{pack.kind.cells} cells, {pack.chemistry}, {Math.round(pack.kind.capacityMah)} mAh
-              {#if pack.worn}<strong class="worn">worn</strong>{/if}</td
+              >{battery.kind.cells} cells, {battery.chemistry}, {Math.round(battery.kind.capacityMah)} mAh
+              {#if battery.worn}<strong class="worn">worn</strong>{/if}</td
             >
             <td class="right figure"
-              >{pack.resistanceMohm ? `${pack.resistanceMohm.value.toFixed(0)} mΩ` : 'not measured'}</td
+              >{battery.resistanceMohm ? `${battery.resistanceMohm.value.toFixed(0)} mΩ` : 'not measured'}</td
             >
-            <td class="right figure">{pack.landV.toFixed(1)} V</td>
-            <td class="right figure">{pack.usableMah.toFixed(0)} mAh</td>
+            <td class="right figure">{battery.landV.toFixed(1)} V</td>
+            <td class="right figure">{battery.usableMah.toFixed(0)} mAh</td>
             <td class="right figure"
-              >{pack.flightMinutes ? `${pack.flightMinutes.value.toFixed(1)} min` : 'no flight yet'}</td
+              >{battery.flightMinutes ? `${battery.flightMinutes.value.toFixed(1)} min` : 'no flight yet'}</td
             >
           </tr>
         {:else}
@@ -105,8 +107,8 @@
       </div>
       <div class="field">
         <label for="school">Landing-voltage rule</label>
-        <select id="school" class="entry" bind:value={school}>
-          {#each schools.value ?? [] as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
+        <select id="school" class="entry" bind:value={rule}>
+          {#each rules.value ?? [] as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
         </select>
       </div>
       <div class="end">

@@ -8,25 +8,28 @@
   import EntryForm from './EntryForm.svelte';
   import BatteryLog from './BatteryLog.svelte';
 
-  const pack = new Loading<Schemas['PackView']>();
-  const schools = new Loading<Schemas['School'][]>();
+  const battery = new Loading<Schemas['BatteryView']>();
+  const rules = new Loading<Schemas['Rule'][]>();
   let label = $derived(String(route.params.label ?? ''));
   let error = $state('');
 
   $effect(() => {
     const current = label;
     untrack(
-      () => void pack.load(() => ask(api.GET('/api/packs/{label}', { params: { path: { label: current } } })))
+      () =>
+        void battery.load(() =>
+          ask(api.GET('/api/batteries/{label}', { params: { path: { label: current } } }))
+        )
     );
   });
 
-  onMount(() => void schools.load(() => ask(api.GET('/api/landing-schools'))));
+  onMount(() => void rules.load(() => ask(api.GET('/api/landing-voltage-rules'))));
 
-  async function choose(school: Schemas['PackView']['school']): Promise<void> {
+  async function choose(rule: Schemas['BatteryView']['rule']): Promise<void> {
     error = '';
     try {
-      pack.value = await ask(
-        api.PUT('/api/packs/{label}/school', { params: { path: { label } }, body: { school } })
+      battery.value = await ask(
+        api.PUT('/api/batteries/{label}/rule', { params: { path: { label } }, body: { rule } })
       );
     } catch (thrown) {
       error = words(thrown);
@@ -37,9 +40,9 @@
 <svelte:head><title>Battery {label} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <Notice text={pack.error || error} />
-  {#if pack.value}
-    {@const p = pack.value}
+  <Notice text={battery.error || error} />
+  {#if battery.value}
+    {@const p = battery.value}
     <h1>Battery {p.label}</h1>
     <p>
       {p.kind.cells} cells, {p.chemistry}, {Math.round(p.kind.capacityMah)} mAh{#if p.worn}<strong
@@ -54,11 +57,11 @@
           <select
             id="school"
             class="entry"
-            value={p.school}
-            onchange={(event) => void choose(event.currentTarget.value as Schemas['PackView']['school'])}
+            value={p.rule}
+            onchange={(event) => void choose(event.currentTarget.value as Schemas['BatteryView']['rule'])}
           >
-            {#each schools.value ?? [] as one (one.id)}
-              <option value={one.id} selected={one.id === p.school}>{one.label}</option>
+            {#each rules.value ?? [] as one (one.id)}
+              <option value={one.id} selected={one.id === p.rule}>{one.label}</option>
             {/each}
           </select>
         </div>
@@ -110,8 +113,8 @@
       </div>
     </div>
     <h2>Log</h2>
-    <EntryForm label={p.label} onadded={(view) => (pack.value = view)} />
-    <BatteryLog pack={p} onchanged={(view) => (pack.value = view)} />
+    <EntryForm label={p.label} onadded={(view) => (battery.value = view)} />
+    <BatteryLog battery={p} onchanged={(view) => (battery.value = view)} />
   {/if}
 </section>
 

@@ -4,9 +4,11 @@
   import ReasonSheet from '../shared/ReasonSheet.svelte';
   import { moment } from '../shared/words';
 
-  /** The log of a pack, newest first. */
-  let { pack, onchanged }: { pack: Schemas['PackView']; onchanged: (pack: Schemas['PackView']) => void } =
-    $props();
+  /** The log of a battery, newest first. */
+  let {
+    battery,
+    onchanged
+  }: { battery: Schemas['BatteryView']; onchanged: (battery: Schemas['BatteryView']) => void } = $props();
 
   let wrong = $state.raw<Schemas['Dated']>();
   let error = $state('');
@@ -17,8 +19,8 @@
     try {
       onchanged(
         await ask(
-          api.POST('/api/packs/{label}/entries/{id}/withdrawal', {
-            params: { path: { label: pack.label, id: entry.id } },
+          api.POST('/api/batteries/{label}/entries/{id}/withdrawal', {
+            params: { path: { label: battery.label, id: entry.id } },
             body: { reason }
           })
         )
@@ -28,7 +30,7 @@
     }
   }
 
-  function said(e: Schemas['PackEvent']): string {
+  function said(e: Schemas['BatteryEvent']): string {
     return [
       e.craft,
       e.minutes != null && `${e.minutes} min`,
@@ -44,7 +46,7 @@
 </script>
 
 <ol class="dated">
-  {#each pack.entries as dated (dated.id)}
+  {#each battery.entries as dated (dated.id)}
     <li>
       <time class="small figure" datetime={dated.at}>{moment(dated.at)}</time>
       <span>
@@ -56,9 +58,9 @@
     <li class="small none">Nothing yet. A flight with what the charger put back gives its flight time.</li>
   {/each}
 </ol>
-{#if pack.corrections.length > 0}
+{#if battery.corrections.length > 0}
   <p class="small">
-    Corrected: {pack.corrections.map((one) => one.reason).join('; ')}.
+    Corrected: {battery.corrections.map((one) => one.reason).join('; ')}.
   </p>
 {/if}
 <Notice text={error} />

@@ -3,8 +3,8 @@
   import { api, ask, Problem, words, type Schemas } from '../api/client';
   import Notice from '../shared/Notice.svelte';
 
-  /** Something that happened to a pack: what is not known stays open. */
-  let { label, onadded }: { label: string; onadded: (pack: Schemas['PackView']) => void } = $props();
+  /** Something that happened to a battery: what is not known stays open. */
+  let { label, onadded }: { label: string; onadded: (battery: Schemas['BatteryView']) => void } = $props();
 
   type Field = 'minutes' | 'usedMah' | 'chargedMah' | 'restV' | 'loadV' | 'loadA';
   const fields: { id: Field; label: string; unit: string }[] = [
@@ -38,7 +38,7 @@
     try {
       onadded(
         await ask(
-          api.POST('/api/packs/{label}/entries', {
+          api.POST('/api/batteries/{label}/entries', {
             params: { path: { label } },
             body: { ...known, craft: craft.trim() || undefined, note, ...(sure ? { sure } : {}) }
           })

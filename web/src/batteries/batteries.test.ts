@@ -27,7 +27,7 @@ describe('the log of a pack', () => {
     const at = '2026-11-01T10:00:00Z';
     render(BatteryLog, {
       onchanged: vi.fn(),
-      pack: {
+      battery: {
         label: 'P1',
         corrections: [],
         entries: [
@@ -41,7 +41,10 @@ describe('the log of a pack', () => {
   });
 
   it('says what an entry would give where there is none', () => {
-    render(BatteryLog, { pack: { label: 'P1', corrections: [], entries: [] } as never, onchanged: vi.fn() });
+    render(BatteryLog, {
+      battery: { label: 'P1', corrections: [], entries: [] } as never,
+      onchanged: vi.fn()
+    });
     expect(screen.getByText(/Nothing yet/)).toBeTruthy();
   });
 });

@@ -57,7 +57,7 @@
       <a class="act" href="/work-ups/new">New work-up <span aria-hidden="true">(n)</span></a>
       <a class="quiet" href="/new-craft">Enter a craft</a>
       <a class="quiet" href="/in-and-out">Import and export</a>
-      <a class="quiet" href="/second-seats">Other devices</a>
+      <a class="quiet" href="/devices">Other devices</a>
     </div>
   </div>
   <Notice text={bench.error} />
@@ -81,8 +81,8 @@
         {/each}
       {/if}
       <h2 class:later={b.unreadable.length > 0}>Needs attention</h2>
-      {#each b.needing as glance, i (glance.workUpId)}
-        <Strip {glance} number={i + 1} />
+      {#each b.needing as summary, i (summary.workUpId)}
+        <Strip {summary} number={i + 1} />
       {:else}
         <p class="small">No open work-up. Press <kbd>n</kbd> when a craft comes in.</p>
       {/each}

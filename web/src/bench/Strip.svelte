@@ -4,7 +4,7 @@
   import { minutes } from '../shared/words';
 
   /** One craft that needs something. */
-  let { glance, number }: { glance: Schemas['Glance']; number: number } = $props();
+  let { summary, number }: { summary: Schemas['Summary']; number: number } = $props();
 
   const stages = { LOOKING: 'Looking', FIXING: 'To fix', PROVING: 'To prove', CLOSED: 'Closed' };
 </script>
@@ -12,23 +12,23 @@
 <article>
   <span class="number figure" aria-hidden="true">{number}</span>
   <div class="what">
-    <h3><a href={`/work-ups/${glance.workUpId}`}>{glance.mark}</a></h3>
-    <p>{glance.complaint}</p>
+    <h3><a href={`/work-ups/${summary.workUpId}`}>{summary.mark}</a></h3>
+    <p>{summary.complaint}</p>
   </div>
   <div class="suspect">
-    {#if glance.stage === 'PROVING'}
+    {#if summary.stage === 'PROVING'}
       <p>Fixed, not proven yet</p>
-    {:else if glance.suspect}
-      <p>{glance.suspect}</p>
-      <BeliefBar belief={glance.belief} word={glance.word} />
+    {:else if summary.suspect}
+      <p>{summary.suspect}</p>
+      <BeliefBar belief={summary.belief} word={summary.word} />
     {/if}
   </div>
   <div class="next">
-    {#if glance.pending}
+    {#if summary.pending}
       <p class="small" aria-busy="true">Being worked out…</p>
     {:else}
-      <p><span class="small">{stages[glance.stage]} ·</span> {glance.next}</p>
-      <p class="small">{minutes(glance.minutes)} so far{glance.blocked ? ` · ${glance.blocked}` : ''}</p>
+      <p><span class="small">{stages[summary.stage]} ·</span> {summary.next}</p>
+      <p class="small">{minutes(summary.minutes)} so far{summary.blocked ? ` · ${summary.blocked}` : ''}</p>
     {/if}
   </div>
 </article>

@@ -6,7 +6,7 @@
   /** A record that cannot be read, with what can be done about it. */
   let { record, onchange }: { record: Schemas['Unreadable']; onchange: () => void } = $props();
 
-  const sorts = { CRAFT: 'Craft', WORK_UP: 'Work-up', PACK: 'Battery', RECORD: 'Not shown:' };
+  const partTypes = { CRAFT: 'Craft', WORK_UP: 'Work-up', BATTERY: 'Battery', RECORD: 'Not shown:' };
   let asking = $state(false);
   let trouble = $state('');
 
@@ -42,7 +42,7 @@
 
 <article>
   <div>
-    <h3>{sorts[record.sort]} {record.name}</h3>
+    <h3>{partTypes[record.sort]} {record.name}</h3>
     <p>{record.why} Nothing of it is lost.</p>
     <Notice text={trouble} />
   </div>
@@ -51,7 +51,7 @@
       {@const revision = record.goBackTo}
       <button class="act" onclick={() => goBack(revision)}>Go back to sheet {revision}</button>
     {/if}
-    {#if record.sort !== 'PACK'}
+    {#if record.sort !== 'BATTERY'}
       <button class="quiet" onclick={() => (asking = true)}>Set aside</button>
     {/if}
   </div>

@@ -60,11 +60,11 @@ describe('the bench', () => {
 
   it('lists a work-up that is still being worked out, and asks again until it is there', async () => {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
-    const glance = { workUpId: 3, mark: 'TERN', name: '', complaint: 'flips', stage: 'LOOKING', minutes: 4 };
+    const summary = { workUpId: 3, mark: 'TERN', name: '', complaint: 'flips', stage: 'LOOKING', minutes: 4 };
     reply.bench = {
       ...empty,
       needing: [
-        { ...glance, suspect: '', belief: 0, word: '', next: 'Being worked out', blocked: '', pending: true }
+        { ...summary, suspect: '', belief: 0, word: '', next: 'Being worked out', blocked: '', pending: true }
       ]
     };
     render(Bench);
@@ -72,7 +72,15 @@ describe('the bench', () => {
     reply.bench = {
       ...empty,
       needing: [
-        { ...glance, suspect: 'a prop', belief: 0.5, word: 'even', next: 'Look', blocked: '', pending: false }
+        {
+          ...summary,
+          suspect: 'a prop',
+          belief: 0.5,
+          word: 'even',
+          next: 'Look',
+          blocked: '',
+          pending: false
+        }
       ]
     };
     await vi.advanceTimersByTimeAsync(1600);
@@ -124,7 +132,7 @@ describe('a record that cannot be read', () => {
   });
 
   it('offers nothing for a pack, which keeps nobody from anything', () => {
-    render(UnreadableStrip, { record: { sort: 'PACK', name: 'A1', why: 'why' }, onchange: vi.fn() });
+    render(UnreadableStrip, { record: { sort: 'BATTERY', name: 'A1', why: 'why' }, onchange: vi.fn() });
     expect(screen.queryAllByRole('button')).toHaveLength(0);
   });
 

@@ -137,7 +137,7 @@
         </dl>
         <p class="links">
           <a href={`/crafts/${encodeURIComponent(c.mark)}/frame`}>Frame and motors…</a>
-          <a href={`/crafts/${encodeURIComponent(c.mark)}/told`}>Configuration</a>
+          <a href={`/crafts/${encodeURIComponent(c.mark)}/configuration`}>Configuration</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/snapshots`}>Settings exports</a>
           <a href={`/crafts/${encodeURIComponent(c.mark)}/flash`}>Plan a flash</a>
           <a href={`/instruments/modes?craft=${encodeURIComponent(c.mark)}`}>Switches and modes</a>

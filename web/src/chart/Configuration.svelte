@@ -4,10 +4,10 @@
   import { navigate, route } from '../navigation';
   import Notice from '../shared/Notice.svelte';
   import { sentence } from '../shared/words';
-  import { ToldState } from './configuration.svelte';
+  import { ConfigurationState } from './configuration.svelte';
 
   let mark = $derived(String(route.params.mark ?? ''));
-  let work = $derived(new ToldState(mark));
+  let work = $derived(new ConfigurationState(mark));
   let adding = $state('');
   let reason = $state('');
 
@@ -52,7 +52,7 @@
               <span class="small">{setting.device}, {setting.group}</span>
             </label>
             {#if setting.values.length > 0}
-              <select id={setting.id} class="entry" bind:value={work.told[setting.id]}>
+              <select id={setting.id} class="entry" bind:value={work.values[setting.id]}>
                 {#each setting.values as one (one.written)}
                   <option value={one.written}>{one.said}</option>
                 {/each}
@@ -61,7 +61,7 @@
               <input
                 id={setting.id}
                 class="entry"
-                bind:value={work.told[setting.id]}
+                bind:value={work.values[setting.id]}
                 maxlength="200"
                 autocomplete="off"
                 title={sentence(setting.expected)}

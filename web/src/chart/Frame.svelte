@@ -161,7 +161,7 @@
         </div>
         <p class="small">
           Motor numbering, output order, alignment and channel order are in the
-          <a href={`/crafts/${encodeURIComponent(mark)}/told`}>configuration</a>.
+          <a href={`/crafts/${encodeURIComponent(mark)}/configuration`}>configuration</a>.
         </p>
         <div class="field">
           <label for="reason">Why it is changed</label>

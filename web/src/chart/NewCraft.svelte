@@ -22,7 +22,7 @@
   let like = $state(String(searchParams.get('like') ?? ''));
   let layout = $state<NonNullable<New['layout']> | ''>('STACK');
   let cells = $state(4);
-  let chemistry = $state<Schemas['PackEntry']['chemistry']>('LIPO');
+  let chemistry = $state<Schemas['BatteryOnSheet']['chemistry']>('LIPO');
   let capacityMah = $state(1500);
   let board = $state('');
   let parts = $state<string[]>(['receiver', 'camera', 'video', 'capacitor-470']);
@@ -58,7 +58,7 @@
                 builder,
                 layout: layout || undefined,
                 parts: layout ? (board ? [board, ...parts] : parts) : undefined,
-                pack: layout
+                battery: layout
                   ? { cells, chemistry, capacityMah, cellMilliohms: 6000 / capacityMah }
                   : undefined,
                 craftClass,

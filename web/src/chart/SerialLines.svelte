@@ -22,7 +22,7 @@
   });
 </script>
 
-{#if map.value && map.value.ports.length > 0}
+{#if map.value && map.value.uarts.length > 0}
   {@const m = map.value}
   <section aria-labelledby="serial-heading">
     <div class="top">
@@ -45,10 +45,10 @@
       <div>
         <PortBoard
           label={m.board}
-          ports={m.ports.map((port) => ({
-            name: port.name,
-            note: port.jobs || (port.name === m.computer ? 'the computer’s too' : port.soft ? 'soft' : ''),
-            pads: port.pads
+          uarts={m.uarts.map((uart) => ({
+            name: uart.name,
+            note: uart.jobs || (uart.name === m.computer ? 'the computer’s too' : uart.soft ? 'soft' : ''),
+            pads: uart.pads
           }))}
           held={heldBy(m)}
         />

@@ -2,25 +2,25 @@
   import NumberEntry from '../shared/NumberEntry.svelte';
   import type { Schemas } from '../api/client';
 
-  /** One lead while it is being changed. */
+  /** One wire while it is being changed. */
   let {
-    lead = $bindable(),
+    wire = $bindable(),
     number,
     onremove
-  }: { lead: Schemas['LeadEntry']; number: number; onremove: () => void } = $props();
+  }: { wire: Schemas['WireEntry']; number: number; onremove: () => void } = $props();
 </script>
 
 <div class="row">
-  <input class="entry figure" list="pads" bind:value={lead.from} aria-label={`Wire ${number} from pad`} />
+  <input class="entry figure" list="pads" bind:value={wire.from} aria-label={`Wire ${number} from pad`} />
   <span aria-hidden="true">to</span>
-  <input class="entry figure" list="pads" bind:value={lead.to} aria-label={`Wire ${number} to pad`} />
+  <input class="entry figure" list="pads" bind:value={wire.to} aria-label={`Wire ${number} to pad`} />
   <span class="unit"
     ><NumberEntry
       whole
       class="entry"
       min={0}
       max={40}
-      bind:value={lead.gaugeAwg}
+      bind:value={wire.gaugeAwg}
       aria-label={`Gauge of wire ${number}`}
     /> AWG</span
   >
@@ -30,11 +30,11 @@
       class="entry"
       min={1}
       max={3000}
-      bind:value={lead.lengthMm}
+      bind:value={wire.lengthMm}
       aria-label={`Length of wire ${number} in millimetres`}
     /> mm</span
   >
-  <label><input type="checkbox" bind:checked={lead.plugged} /> plugged</label>
+  <label><input type="checkbox" bind:checked={wire.plugged} /> plugged</label>
   <button type="button" class="plain" aria-label={`remove wire ${number}`} onclick={onremove}>remove</button>
 </div>
 

@@ -7,19 +7,19 @@
   import WireRow from './WireRow.svelte';
   import type { WiringState } from './wiring.svelte';
 
-  /** The leads of a craft, changed on their drawing: a pad shows its leads, a second pad is joined to it. The pad that somebody came for is picked. */
+  /** The wires of a craft, changed on their drawing: a pad shows its wires, a second pad is joined to it. The pad that somebody came for is picked. */
   let { work, sought = '' }: { work: WiringState; sought?: string } = $props();
 
   const map = new Loading<Schemas['PowerMap']>();
   let pad = $state(untrack(() => sought));
-  let leads = $state<HTMLElement>();
+  let wires = $state<HTMLElement>();
 
   /** Read each time something is changed, so that the drawing follows. */
   let drawn = $derived(work.entry());
 
   $effect(() => {
     const body = drawn;
-    if (body && work.leads.every((lead) => lead.from && lead.to)) {
+    if (body && work.wires.every((wire) => wire.from && wire.to)) {
       untrack(() => void map.load(() => ask(api.POST('/api/wiring-map', { body }))));
     }
   });
@@ -28,12 +28,12 @@
     map.value ? { ...map.value, points: map.value.points.filter((p) => p.pad) } : undefined
   );
   let named = $derived((id: string) => pads?.points.find((p) => p.id === id)?.label ?? id);
-  let at = $derived([...work.leads.keys()].filter((i) => pad !== '' && work.touches(i, pad)));
+  let at = $derived([...work.wires.keys()].filter((i) => pad !== '' && work.touches(i, pad)));
 
   $effect(() => {
-    if (leads && sought) {
-      leads.scrollIntoView({ block: 'center' });
-      leads.querySelector('input')?.focus({ preventScroll: true });
+    if (wires && sought) {
+      wires.scrollIntoView({ block: 'center' });
+      wires.querySelector('input')?.focus({ preventScroll: true });
     }
   });
 
@@ -62,10 +62,10 @@
     />
   </div>
   {#if pad}
-    <div bind:this={leads}>
+    <div bind:this={wires}>
       <h3>Wires at {named(pad)}</h3>
       {#each at as i (i)}
-        <WireRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
+        <WireRow bind:wire={work.wires[i]!} number={i + 1} onremove={() => work.wires.splice(i, 1)} />
       {:else}
         <p class="small">None.</p>
       {/each}

@@ -10,12 +10,12 @@
   import WiresByPointing from './WiresByPointing.svelte';
   import { WiringState } from './wiring.svelte';
 
-  const shelf = new Loading<Schemas['ShelfSort'][]>();
+  const library = new Loading<Schemas['LibraryPart'][]>();
   const choices = new Loading<Schemas['Choosable']>();
   let mark = $derived(String(route.params.mark ?? ''));
   let work = $derived(new WiringState(mark));
   let layout = $state<'SEPARATE' | 'STACK'>('STACK');
-  let first = $state<Schemas['PackEntry']>({
+  let first = $state<Schemas['BatteryOnSheet']>({
     cells: 4,
     chemistry: 'LIPO',
     capacityMah: 1500,
@@ -25,7 +25,7 @@
   let reason = $state('');
 
   onMount(() => {
-    void shelf.load(() => ask(api.GET('/api/part-shelf')));
+    void library.load(() => ask(api.GET('/api/parts-library')));
     void choices.load(() => ask(api.GET('/api/choices')));
   });
 
@@ -43,10 +43,11 @@
     )
   );
 
-  /** A sort as this craft has it, or as it stands on the shelf. */
+  /** A partType as this craft has it, or as it stands on the library. */
   function sortOf(id: string): Schemas['PartType'] | undefined {
     return (
-      electrics?.sorts?.find((sort) => sort.id === id) ?? shelf.value?.find((one) => one.sort.id === id)?.sort
+      electrics?.partTypes?.find((partType) => partType.id === id) ??
+      library.value?.find((one) => one.partType.id === id)?.partType
     );
   }
 
@@ -62,10 +63,10 @@
 
 <section class="page">
   <h1>Parts and wiring of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
-  <Notice text={work.error || shelf.error} />
-  {#if work.chart && shelf.value && choices.value}
+  <Notice text={work.error || library.error} />
+  {#if work.chart && library.value && choices.value}
     {@const c = choices.value}
-    {#if !electrics || !work.pack}
+    {#if !electrics || !work.battery}
       <p>Pick a wiring layout. Change only what is different on this craft.</p>
       <form
         class="grid"
@@ -91,9 +92,9 @@
         <p><button class="act" disabled={work.busy}>Use this layout</button></p>
       </form>
     {:else}
-      {#if work.chart.behindTheShelf.length > 0}
+      {#if work.chart.behindTheLibrary.length > 0}
         <p class="small missing">
-          {work.chart.behindTheShelf.join(', ')} changed in the parts library since.
+          {work.chart.behindTheLibrary.join(', ')} changed in the parts library since.
           <button class="plain" disabled={work.busy} onclick={() => void work.takeOver()}>Update it</button>
         </p>
       {/if}
@@ -143,8 +144,10 @@
       >
         <select class="entry" bind:value={adding} aria-label="Part from the library">
           <option value="">from the parts library…</option>
-          {#each shelf.value as { sort } (sort.id)}
-            <option value={sort.id}>{sort.label}{sort.loads?.[0] ? `, ${sort.loads[0].amps} A` : ''}</option>
+          {#each library.value as { partType } (partType.id)}
+            <option value={partType.id}
+              >{partType.label}{partType.loads?.[0] ? `, ${partType.loads[0].amps} A` : ''}</option
+            >
           {/each}
         </select>
         <button class="quiet" disabled={adding === '' || work.busy}>Add it, with its wires</button>
@@ -155,14 +158,14 @@
         <h2>Wires</h2>
         <WiresByPointing {work} sought={String(searchParams.get('pad') ?? '')} />
         <details>
-          <summary>All {work.leads.length} wires as a list</summary>
+          <summary>All {work.wires.length} wires as a list</summary>
           <p class="small">Write a pad as part.pad. Gauge in AWG: a larger number is a thinner wire.</p>
           <datalist id="pads"
             >{#each pads as pad (pad)}<option value={pad}></option>{/each}</datalist
           >
           <div class="leads">
-            {#each work.leads.keys() as i (i)}
-              <WireRow bind:lead={work.leads[i]!} number={i + 1} onremove={() => work.leads.splice(i, 1)} />
+            {#each work.wires.keys() as i (i)}
+              <WireRow bind:wire={work.wires[i]!} number={i + 1} onremove={() => work.wires.splice(i, 1)} />
             {/each}
           </div>
         </details>
@@ -170,15 +173,15 @@
         <div class="grid">
           <div class="field">
             <label for="p-cells">Cells</label>
-            <NumberEntry whole id="p-cells" class="entry" min={1} max={14} bind:value={work.pack.cells} />
+            <NumberEntry whole id="p-cells" class="entry" min={1} max={14} bind:value={work.battery.cells} />
           </div>
           <div class="field">
             <label for="p-mah">Capacity, mAh</label>
-            <NumberEntry unit="mAh" id="p-mah" class="entry" min={50} bind:value={work.pack.capacityMah} />
+            <NumberEntry unit="mAh" id="p-mah" class="entry" min={50} bind:value={work.battery.capacityMah} />
           </div>
           <div class="field">
             <label for="p-ohm">Resistance of a cell, milliohm</label>
-            <NumberEntry unit="mΩ" id="p-ohm" class="entry" bind:value={work.pack.cellMilliohms} />
+            <NumberEntry unit="mΩ" id="p-ohm" class="entry" bind:value={work.battery.cellMilliohms} />
           </div>
         </div>
         <div class="field why">

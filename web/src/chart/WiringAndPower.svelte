@@ -8,7 +8,7 @@
   import PowerMapKey from '../shared/PowerMapKey.svelte';
   import { moment } from '../shared/words';
 
-  /** The lead and power map of a craft, its pre-power routine, and what is missing. */
+  /** The wire and power map of a craft, its pre-power routine, and what is missing. */
   let { chart }: { chart: Schemas['Chart'] } = $props();
 
   const map = new Loading<Schemas['PowerMap']>();
@@ -40,7 +40,7 @@
   <div class="top">
     <h2 id="leads-heading">Wiring and power</h2>
     <div class="do">
-      <a class="quiet" href={`/api${path}/leads-drawing`} download="leads.svg">Drawing of the wiring</a>
+      <a class="quiet" href={`/api${path}/wires-drawing`} download="wiring.svg">Drawing of the wiring</a>
       <a class="quiet" href={`${path}/wiring`}>Parts and wiring…</a>
       <a class={routine.value?.state === 'PASSED' ? 'quiet' : 'act'} href={`${path}/routine`}
         >Pre-power checks</a
@@ -74,7 +74,7 @@
     <a href={`/instruments/read-here?craft=${encodeURIComponent(mark)}`}>What should I read here?</a>
     <a href={`/instruments/scale-from-readings?craft=${encodeURIComponent(mark)}`}>Scale from readings</a>
     <a href={`/instruments/sense-chain?craft=${encodeURIComponent(mark)}`}>Sense chain</a>
-    <a href={`/instruments/pack?craft=${encodeURIComponent(mark)}`}>Battery</a>
+    <a href={`/instruments/battery?craft=${encodeURIComponent(mark)}`}>Battery</a>
   </p>
 </section>
 

@@ -3,23 +3,25 @@ import { Doing } from '../shared/doing.svelte';
 
 type Setting = Schemas['SettingView'];
 
-/** What the devices of a craft were told, while it is being changed: a map of what is not as usual. */
-export class ToldState extends Doing {
+/** How the devices of a craft are set, while that is being changed: a map of what is not as usual. */
+export class ConfigurationState extends Doing {
   chart = $state.raw<Schemas['Chart']>();
   settings = $state.raw<Setting[]>([]);
   /** As written, by setting; what is as usual is not in it. */
-  told = $state<Record<string, string>>({});
+  values = $state<Record<string, string>>({});
 
   constructor(readonly mark: string) {
     super();
   }
 
   /** The settings that are named: those that are not as usual, and those just taken up. */
-  named = $derived(this.settings.filter((one) => this.told[one.id] !== undefined));
-  rest = $derived(this.settings.filter((one) => this.told[one.id] === undefined));
+  named = $derived(this.settings.filter((one) => this.values[one.id] !== undefined));
+  rest = $derived(this.settings.filter((one) => this.values[one.id] === undefined));
   changed = $derived.by(() => {
-    const before = this.chart?.sheet.told ?? {};
-    return this.settings.filter((one) => (before[one.id] ?? one.usual) !== (this.told[one.id] ?? one.usual));
+    const before = this.chart?.sheet.configuration ?? {};
+    return this.settings.filter(
+      (one) => (before[one.id] ?? one.usual) !== (this.values[one.id] ?? one.usual)
+    );
   });
 
   async load(): Promise<void> {
@@ -36,14 +38,14 @@ export class ToldState extends Doing {
   /** Names a setting, at first with its usual value. */
   name(id: string): void {
     const setting = this.settings.find((one) => one.id === id);
-    if (setting && this.told[id] === undefined) {
-      this.told[id] = setting.usual;
+    if (setting && this.values[id] === undefined) {
+      this.values[id] = setting.usual;
     }
   }
 
   /** Puts a setting back to usual. */
   asUsual(id: string): void {
-    this.told = Object.fromEntries(Object.entries(this.told).filter(([other]) => other !== id));
+    this.values = Object.fromEntries(Object.entries(this.values).filter(([other]) => other !== id));
   }
 
   async keep(reason: string): Promise<boolean> {
@@ -56,7 +58,7 @@ export class ToldState extends Doing {
             body: {
               version: chart.version,
               reason,
-              sheet: { ...chart.sheet, told: $state.snapshot(this.told) }
+              sheet: { ...chart.sheet, configuration: $state.snapshot(this.values) }
             }
           })
         )
@@ -66,6 +68,6 @@ export class ToldState extends Doing {
 
   private take(chart: Schemas['Chart']): void {
     this.chart = chart;
-    this.told = { ...chart.sheet.told };
+    this.values = { ...chart.sheet.configuration };
   }
 }

@@ -2,7 +2,7 @@ import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { begin, chart, last, server } from '../testing/server';
 import Configuration from './Configuration.svelte';
-import { ToldState } from './configuration.svelte';
+import { ConfigurationState } from './configuration.svelte';
 
 const { gone } = vi.hoisted(() => ({ gone: [] as unknown[] }));
 vi.mock('../navigation', () => ({
@@ -37,18 +37,18 @@ const settings = [
   }
 ];
 
-describe('what a craft was told', () => {
+describe('the configuration of a craft', () => {
   beforeEach(() => {
     gone.length = 0;
     begin({
       '/api/settings': settings,
-      '/api/crafts/{mark}': chart({ sheet: { told: { 'voltage-scale': '10' } } }),
-      '/api/crafts/{mark}/build-sheet': chart({ sheet: { told: { spins: 'outward' } }, version: 4 })
+      '/api/crafts/{mark}': chart({ sheet: { configuration: { 'voltage-scale': '10' } } }),
+      '/api/crafts/{mark}/build-sheet': chart({ sheet: { configuration: { spins: 'outward' } }, version: 4 })
     });
   });
 
   it('names what is not as usual and nothing else', async () => {
-    const work = new ToldState('TERN');
+    const work = new ConfigurationState('TERN');
     await work.load();
     expect(work.named.map((one) => one.id)).toEqual(['voltage-scale']);
     expect(work.rest.map((one) => one.id)).toEqual(['spins']);
@@ -56,18 +56,18 @@ describe('what a craft was told', () => {
   });
 
   it('is changed by naming a setting, and put back by making it as usual', async () => {
-    const work = new ToldState('TERN');
+    const work = new ConfigurationState('TERN');
     await work.load();
     work.name('spins');
     expect(work.changed).toEqual([]);
-    work.told.spins = 'outward';
+    work.values.spins = 'outward';
     work.asUsual('voltage-scale');
     expect(work.changed.map((one) => one.id)).toEqual(['voltage-scale', 'spins']);
     expect(await work.keep('new props')).toBe(true);
     expect(last('PUT')?.body).toMatchObject({
       version: 3,
       reason: 'new props',
-      sheet: { told: { spins: 'outward' } }
+      sheet: { configuration: { spins: 'outward' } }
     });
     expect(work.changed).toEqual([]);
   });

@@ -25,8 +25,8 @@ beforeEach(() => {
 describe('a wire', () => {
   it('names each of its fields by its number and is taken off by its own button', async () => {
     const onremove = vi.fn();
-    const lead = { from: 'PLUG.+', to: 'PB.IN+', gaugeAwg: 12, lengthMm: 60, plugged: true };
-    render(WireRow, { lead, number: 3, onremove });
+    const wire = { from: 'PLUG.+', to: 'PB.IN+', gaugeAwg: 12, lengthMm: 60, plugged: true };
+    render(WireRow, { wire, number: 3, onremove });
     expect(screen.getByLabelText<HTMLInputElement>('Wire 3 from pad').value).toBe('PLUG.+');
     expect(screen.getByLabelText<HTMLInputElement>('Gauge of wire 3').value).toBe('12');
     expect(screen.getByLabelText<HTMLInputElement>('Length of wire 3 in millimetres').value).toBe('60');

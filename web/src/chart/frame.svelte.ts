@@ -65,7 +65,7 @@ export class FrameState extends Doing {
     this.sheet!.propSpins[motor] = spin;
   }
 
-  /** Wires an output, from 1, to a corner; the corner that it drove gets the other's output. Nothing where the leads say it. */
+  /** Wires an output, from 1, to a corner; the corner that it drove gets the other's output. Nothing where the wires say it. */
   wire(output: number, corner: Corner): void {
     const wiring = this.sheet!.wiring;
     if (wiring) {
@@ -75,16 +75,16 @@ export class FrameState extends Doing {
     }
   }
 
-  /** Turns the board on its seat by a quarter, clockwise from above. */
+  /** Turns the board on its device by a quarter, clockwise from above. */
   turnBoard(): void {
-    const seat = this.sheet!.mounted;
-    seat.yawDeg = (seat.yawDeg + 90) % 360;
+    const device = this.sheet!.mounted;
+    device.yawDeg = (device.yawDeg + 90) % 360;
   }
 
   /** Lays the board on its other face. */
   turnBoardOver(): void {
-    const seat = this.sheet!.mounted;
-    seat.rollDeg = (seat.rollDeg + 180) % 360;
+    const device = this.sheet!.mounted;
+    device.rollDeg = (device.rollDeg + 180) % 360;
   }
 
   async keep(reason: string): Promise<boolean> {

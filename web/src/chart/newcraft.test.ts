@@ -49,7 +49,7 @@ describe('a new craft', () => {
       spins: 'OUTWARD',
       numbering: 'REAR_RIGHT_FIRST',
       layout: 'STACK',
-      pack: { cells: 4, capacityMah: 1500, cellMilliohms: 4 },
+      battery: { cells: 4, capacityMah: 1500, cellMilliohms: 4 },
       mounted: { rollDeg: 0, pitchDeg: 0, yawDeg: 0 }
     });
   });

@@ -14,27 +14,27 @@ function distinct(all: string[]): string[] {
   return all.filter((one, i) => all.indexOf(one) === i);
 }
 
-/** What holds each port: the part of every line with a wire on it, once for each port. */
+/** What holds each uart: the part of every line with a wire on it, once for each uart. */
 export function heldBy(
   map: Schemas['SerialMapView']
-): { port: string; label: string; pads: string[]; state: 'sound' | 'doubt' | 'danger' | 'unknown' }[] {
+): { uart: string; label: string; pads: string[]; state: 'sound' | 'doubt' | 'danger' | 'unknown' }[] {
   return map.lines.flatMap((line) =>
-    distinct(line.wires.map((wire) => wire.port)).map((port) => ({
-      port,
+    distinct(line.wires.map((wire) => wire.uart)).map((uart) => ({
+      uart,
       label: line.name,
-      pads: line.wires.filter((wire) => wire.port === port).map((wire) => wire.boardPad),
+      pads: line.wires.filter((wire) => wire.uart === uart).map((wire) => wire.boardPad),
       state: VERDICTS[line.verdict].state
     }))
   );
 }
 
-/** Tells the ports of a craft's sheet what the leads on it want. */
+/** Tells the uarts of a craft's sheet what the wires on it want. */
 export class TellingPorts extends Doing {
   async tell(chart: Schemas['Chart'], done: (now: Schemas['Chart']) => void): Promise<void> {
     await this.run(async () => {
       done(
         await ask(
-          api.PUT('/api/crafts/{mark}/ports', {
+          api.PUT('/api/crafts/{mark}/uarts', {
             params: { path: { mark: chart.mark } },
             body: { version: chart.version }
           })

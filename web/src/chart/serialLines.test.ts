@@ -18,7 +18,7 @@ const map = {
   board: 'F4 board',
   processor: 'F4 class',
   computer: '',
-  ports: [
+  uarts: [
     { name: '3', jobs: 'positioning', soft: false, pads: pads('3') },
     { name: '4', jobs: '', soft: false, pads: pads('4') }
   ],
@@ -31,8 +31,8 @@ const map = {
       volts5: false,
       speaks: 'NMEA 0183',
       wires: [
-        { partPad: 'TX', boardPad: 'R3', port: '3', toBoard: true, turned: '' },
-        { partPad: 'RX', boardPad: 'T4', port: '4', toBoard: false, turned: '' }
+        { partPad: 'TX', boardPad: 'R3', uart: '3', toBoard: true, turned: '' },
+        { partPad: 'RX', boardPad: 'T4', uart: '4', toBoard: false, turned: '' }
       ],
       verdict: 'WRONG' as const,
       found: [{ text: 'Its wires lie on two ports.', remedy: 'Both belong on one port.' }]
@@ -42,12 +42,12 @@ const map = {
 };
 
 describe('the serial lines of a craft', () => {
-  beforeEach(() => begin({ '/api/crafts/{mark}/serial-map': map, '/api/crafts/{mark}/ports': chart() }));
+  beforeEach(() => begin({ '/api/crafts/{mark}/serial-map': map, '/api/crafts/{mark}/uarts': chart() }));
 
   it('stand at every port that one of their wires lies on, once', () => {
     expect(heldBy(map as never)).toEqual([
-      { port: '3', label: 'GNSS module', pads: ['R3'], state: 'danger' },
-      { port: '4', label: 'GNSS module', pads: ['T4'], state: 'danger' }
+      { uart: '3', label: 'GNSS module', pads: ['R3'], state: 'danger' },
+      { uart: '4', label: 'GNSS module', pads: ['T4'], state: 'danger' }
     ]);
   });
 
@@ -60,7 +60,7 @@ describe('the serial lines of a craft', () => {
     expect(screen.getByText('Both belong on one port.')).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: 'Set UARTs from the wiring' }));
     await waitFor(() => expect(told).toHaveLength(1));
-    expect(last('PUT')).toMatchObject({ path: '/api/crafts/{mark}/ports', body: { version: 3 } });
+    expect(last('PUT')).toMatchObject({ path: '/api/crafts/{mark}/uarts', body: { version: 3 } });
   });
 
   it('say why the ports were not told', async () => {
@@ -79,7 +79,7 @@ describe('the serial lines of a craft', () => {
         board: '',
         processor: '',
         computer: '',
-        ports: [],
+        uarts: [],
         lines: [],
         notes: []
       }

@@ -23,14 +23,14 @@ const map = {
   height: 50,
   boxes: [],
   points: [spot('FC.T4', 10), spot('RX.TEL', 60), spot('FC.T3', 30)],
-  leads: []
+  wires: []
 };
-const lead = { from: 'FC.T4', to: 'RX.TEL', gaugeAwg: 26, lengthMm: 70, plugged: true };
+const wire = { from: 'FC.T4', to: 'RX.TEL', gaugeAwg: 26, lengthMm: 70, plugged: true };
 
 async function wired(sought = ''): Promise<WiringState> {
   begin({
     '/api/crafts/{mark}': chart({
-      sheet: { told: {}, electrics: { parts: [], leads: [lead], pack: { cells: 4 } } }
+      sheet: { told: {}, electrics: { parts: [], wires: [wire], battery: { cells: 4 } } }
     }),
     '/api/wiring-map': map
   });
@@ -57,7 +57,7 @@ describe('leads by pointing', () => {
   it('say that a pad has none, and take a lead off', async () => {
     const work = await wired('FC.T3');
     await screen.findByText('None.');
-    expect(work.leads).toHaveLength(1);
+    expect(work.wires).toHaveLength(1);
   });
 
   it('ask for a pad while none is picked', async () => {
@@ -69,7 +69,7 @@ describe('leads by pointing', () => {
   it('take a lead off where it is shown', async () => {
     const work = await wired('RX.TEL');
     await fireEvent.click(await screen.findByRole('button', { name: 'remove wire 1' }));
-    expect(work.leads).toHaveLength(0);
+    expect(work.wires).toHaveLength(0);
     screen.getByText('None.');
   });
 });

@@ -2,14 +2,14 @@ import { api, ask, type Schemas } from '../api/client';
 import { Doing } from '../shared/doing.svelte';
 
 type Chart = Schemas['Chart'];
-type Lead = Schemas['LeadEntry'];
+type Lead = Schemas['WireEntry'];
 
-/** Parts and leads of a craft while they are being changed. */
+/** Parts and wires of a craft while they are being changed. */
 export class WiringState extends Doing {
   chart = $state.raw<Chart>();
   parts = $state<Schemas['PartEntry'][]>([]);
-  leads = $state<Lead[]>([]);
-  pack = $state<Schemas['PackEntry']>();
+  wires = $state<Lead[]>([]);
+  battery = $state<Schemas['BatteryOnSheet']>();
 
   constructor(readonly mark: string) {
     super();
@@ -19,12 +19,12 @@ export class WiringState extends Doing {
     await this.take(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } })));
   }
 
-  async layOut(layout: 'SEPARATE' | 'STACK', pack: Schemas['PackEntry']): Promise<void> {
+  async layOut(layout: 'SEPARATE' | 'STACK', battery: Schemas['BatteryOnSheet']): Promise<void> {
     await this.take(() =>
       ask(
         api.PUT('/api/crafts/{mark}/layout', {
           params: { path: { mark: this.mark } },
-          body: { version: this.chart!.version, layout, pack, parts: [] }
+          body: { version: this.chart!.version, layout, battery, parts: [] }
         })
       )
     );
@@ -41,11 +41,11 @@ export class WiringState extends Doing {
     );
   }
 
-  /** Takes the sorts that the shelf has otherwise by now over to this craft. */
+  /** Takes the partTypes that the library has otherwise by now over to this craft. */
   async takeOver(): Promise<void> {
     await this.take(() =>
       ask(
-        api.PUT('/api/crafts/{mark}/sorts', {
+        api.PUT('/api/crafts/{mark}/part-types', {
           params: { path: { mark: this.mark } },
           body: { version: this.chart!.version }
         })
@@ -63,36 +63,36 @@ export class WiringState extends Doing {
     );
   }
 
-  /** Parts, leads and pack as they stand now; nothing for a craft that is not wired. */
+  /** Parts, wires and battery as they stand now; nothing for a craft that is not wired. */
   entry(): Schemas['ElectricEntry'] | undefined {
     const electrics = this.chart?.sheet.electrics;
-    return electrics && this.pack
+    return electrics && this.battery
       ? {
           ...electrics,
           parts: $state.snapshot(this.parts),
-          leads: $state.snapshot(this.leads),
-          pack: $state.snapshot(this.pack)
+          wires: $state.snapshot(this.wires),
+          battery: $state.snapshot(this.battery)
         }
       : undefined;
   }
 
-  /** Whether a lead, counted from 0, ends at a pad. */
-  touches(lead: number, pad: string): boolean {
-    return this.leads[lead]!.from === pad || this.leads[lead]!.to === pad;
+  /** Whether a wire, counted from 0, ends at a pad. */
+  touches(wire: number, pad: string): boolean {
+    return this.wires[wire]!.from === pad || this.wires[wire]!.to === pad;
   }
 
-  /** Runs a lead between two pads, as thick and long as the last one at either; does nothing where one runs already. */
+  /** Runs a wire between two pads, as thick and long as the last one at either; does nothing where one runs already. */
   join(from: string, to: string): void {
-    const ends = [...this.leads.keys()];
+    const ends = [...this.wires.keys()];
     if (ends.some((i) => this.touches(i, from) && this.touches(i, to))) {
       return;
     }
-    const like = this.leads.findLast((_, i) => this.touches(i, from) || this.touches(i, to));
+    const like = this.wires.findLast((_, i) => this.touches(i, from) || this.touches(i, to));
     const { gaugeAwg, lengthMm, plugged } = like ?? { gaugeAwg: 28, lengthMm: 80, plugged: false };
-    this.leads.push({ from, to, gaugeAwg, lengthMm, plugged });
+    this.wires.push({ from, to, gaugeAwg, lengthMm, plugged });
   }
 
-  /** Puts the changed parts, leads and pack on the sheet. */
+  /** Puts the changed parts, wires and battery on the sheet. */
   async keep(reason: string): Promise<boolean> {
     const chart = this.chart!;
     return this.take(() =>
@@ -114,8 +114,8 @@ export class WiringState extends Doing {
       const chart = await fetching();
       this.chart = chart;
       this.parts = chart.sheet.electrics?.parts.map((part) => ({ ...part })) ?? [];
-      this.leads = chart.sheet.electrics?.leads.map((lead) => ({ ...lead })) ?? [];
-      this.pack = chart.sheet.electrics ? { ...chart.sheet.electrics.pack } : undefined;
+      this.wires = chart.sheet.electrics?.wires.map((wire) => ({ ...wire })) ?? [];
+      this.battery = chart.sheet.electrics ? { ...chart.sheet.electrics.battery } : undefined;
     });
   }
 }

@@ -4,7 +4,7 @@ import { WiringState } from './wiring.svelte';
 interface Sent {
   method: string;
   path: string;
-  body?: { version?: number; reason?: string; sheet?: { electrics: { leads: unknown[] } } };
+  body?: { version?: number; reason?: string; sheet?: { electrics: { wires: unknown[] } } };
 }
 const { sent, reply } = vi.hoisted(() => ({
   sent: [] as Sent[],
@@ -28,7 +28,7 @@ vi.mock('../api/client', async (original) => {
   };
 });
 
-const lead = { from: 'PLUG.+', to: 'PB.IN+', gaugeAwg: 12, lengthMm: 60, plugged: false };
+const wire = { from: 'PLUG.+', to: 'PB.IN+', gaugeAwg: 12, lengthMm: 60, plugged: false };
 const chart = (version: number, wired = true) => ({
   version,
   sheet: {
@@ -36,8 +36,8 @@ const chart = (version: number, wired = true) => ({
     electrics: wired
       ? {
           parts: [{ id: 'PB', archetype: 'power-board', label: 'power board', arms: [], drawA: 0 }],
-          leads: [lead],
-          pack: { cells: 4 }
+          wires: [wire],
+          battery: { cells: 4 }
         }
       : undefined
   }
@@ -57,43 +57,43 @@ describe('parts and leads while they are changed', () => {
     state.join('PB.1+', 'PLUG.+');
     state.join('PLUG.+', 'PB.1+');
     state.join('RX.+', 'FC.R5');
-    expect(state.leads.slice(1)).toEqual([
+    expect(state.wires.slice(1)).toEqual([
       { from: 'PB.1+', to: 'PLUG.+', gaugeAwg: 12, lengthMm: 60, plugged: false },
       { from: 'RX.+', to: 'FC.R5', gaugeAwg: 28, lengthMm: 80, plugged: false }
     ]);
     expect(state.touches(1, 'PLUG.+')).toBe(true);
     expect(state.touches(2, 'PLUG.+')).toBe(false);
-    expect(state.entry()!.leads).toHaveLength(3);
-    expect(state.chart!.sheet.electrics!.leads).toHaveLength(1);
+    expect(state.entry()!.wires).toHaveLength(3);
+    expect(state.chart!.sheet.electrics!.wires).toHaveLength(1);
   });
 
   it('takes copies, so that what is not kept changes nothing', async () => {
     const state = new WiringState('TERN');
     await state.load();
-    state.leads[0]!.lengthMm = 999;
-    expect(state.chart!.sheet.electrics!.leads[0]!.lengthMm).toBe(60);
+    state.wires[0]!.lengthMm = 999;
+    expect(state.chart!.sheet.electrics!.wires[0]!.lengthMm).toBe(60);
   });
 
   it('keeps all of it with the version it was read at and the reason', async () => {
     const state = new WiringState('TERN');
     await state.load();
-    state.leads.push({ ...lead, to: 'PB.IN-' });
+    state.wires.push({ ...wire, to: 'PB.IN-' });
     expect(await state.keep('new lead')).toBe(true);
     const put = sent.find((s) => s.method === 'PUT')!;
     expect(put.body!.version).toBe(7);
     expect(put.body!.reason).toBe('new lead');
-    expect(put.body!.sheet!.electrics.leads).toHaveLength(2);
+    expect(put.body!.sheet!.electrics.wires).toHaveLength(2);
   });
 
   it('says what the server says and leaves the entries as they are', async () => {
     const state = new WiringState('TERN');
     await state.load();
-    state.leads[0]!.gaugeAwg = 99;
+    state.wires[0]!.gaugeAwg = 99;
     reply.status = 422;
     reply.error = { detail: 'wire gauges run from 0 to 40, not 99' };
     expect(await state.keep('thicker')).toBe(false);
     expect(state.error).toContain('0 to 40');
-    expect(state.leads[0]!.gaugeAwg).toBe(99);
+    expect(state.wires[0]!.gaugeAwg).toBe(99);
     expect(state.busy).toBe(false);
   });
 

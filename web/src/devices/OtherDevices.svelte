@@ -2,12 +2,12 @@
   import { onMount } from 'svelte';
   import Notice from '../shared/Notice.svelte';
   import { clock, moment } from '../shared/words';
-  import { SecondSeats, spaced } from './devices.svelte';
+  import { DevicesState, spaced } from './devices.svelte';
 
-  /** Looked at anew while it is open: a seat that comes in is seen, and a code that is used up goes. */
+  /** Looked at anew while it is open: a device that comes in is seen, and a code that is used up goes. */
   const AGAIN_MS = 3000;
 
-  const work = new SecondSeats();
+  const work = new DevicesState();
   onMount(() => {
     void work.look();
     const again = setInterval(() => void work.look(), AGAIN_MS);
@@ -79,18 +79,18 @@
         <div>
           <h2>Paired devices</h2>
           <ul class="seats">
-            {#each now.seats as seat (seat.id)}
+            {#each now.devices as device (device.id)}
               <li>
-                <strong>{seat.name}</strong>
+                <strong>{device.name}</strong>
                 <span class="small"
-                  >from <span class="figure">{seat.from}</span> since {moment(seat.since)}, last seen
-                  {clock(seat.lastSeen)}</span
+                  >from <span class="figure">{device.from}</span> since {moment(device.since)}, last seen
+                  {clock(device.lastSeen)}</span
                 >
                 <button
                   class="plain"
                   disabled={work.busy}
-                  aria-label={`end pairing of ${seat.name}`}
-                  onclick={() => void work.end(seat.id)}>end pairing</button
+                  aria-label={`end pairing of ${device.name}`}
+                  onclick={() => void work.end(device.id)}>end pairing</button
                 >
               </li>
             {:else}

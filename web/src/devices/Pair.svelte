@@ -1,9 +1,9 @@
 <script lang="ts">
   import { searchParams } from 'sv-router';
   import Notice from '../shared/Notice.svelte';
-  import { SecondSeats, wayBack } from './devices.svelte';
+  import { DevicesState, wayBack } from './devices.svelte';
 
-  const work = new SecondSeats();
+  const work = new DevicesState();
   let code = $state('');
   let name = $state('');
 

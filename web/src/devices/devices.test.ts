@@ -3,18 +3,18 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { api } from '../api/client';
 import Pair from './Pair.svelte';
 import OtherDevices from './OtherDevices.svelte';
-import { SecondSeats, spaced, wayBack } from './devices.svelte';
+import { DevicesState, spaced, wayBack } from './devices.svelte';
 
 vi.mock('sv-router', () => ({ searchParams: new Map([['back', '/work-ups/7']]) }));
 
-const seat = {
+const device = {
   id: 'seat-1',
   name: 'tablet',
   from: '192.168.1.20',
   since: '2026-11-27T10:00:00Z',
   lastSeen: '2026-11-27T10:05:00Z'
 };
-const on = { mode: 'TLS', addresses: ['https://192.168.1.5:8643/'], fingerprint: 'AA:BB', seats: [seat] };
+const on = { mode: 'TLS', addresses: ['https://192.168.1.5:8643/'], fingerprint: 'AA:BB', devices: [device] };
 
 function answers(method: 'GET' | 'POST' | 'DELETE', data: unknown): ReturnType<typeof vi.spyOn> {
   return vi.spyOn(api, method).mockResolvedValue({ data, response: new Response() } as never);
@@ -32,7 +32,7 @@ afterEach(() => vi.unstubAllGlobals());
 
 describe('second seats at the bench', () => {
   it('tell how to turn them on while they are off, and offer no code', async () => {
-    answers('GET', { mode: 'OFF', addresses: [], fingerprint: '', seats: [] });
+    answers('GET', { mode: 'OFF', addresses: [], fingerprint: '', devices: [] });
     render(OtherDevices);
     await screen.findByText('./medic serve --lan');
     expect(screen.queryByRole('button', { name: 'Make a code' })).toBeNull();
@@ -52,10 +52,10 @@ describe('second seats at the bench', () => {
 
   it('send one away by its id', async () => {
     answers('GET', on);
-    const gone = answers('DELETE', { ...on, seats: [] });
+    const gone = answers('DELETE', { ...on, devices: [] });
     render(OtherDevices);
     await fireEvent.click(await screen.findByRole('button', { name: 'end pairing of tablet' }));
-    expect(gone).toHaveBeenCalledWith('/api/second-seats/{id}', { params: { path: { id: 'seat-1' } } });
+    expect(gone).toHaveBeenCalledWith('/api/devices/{id}', { params: { path: { id: 'seat-1' } } });
     await screen.findByText('None.');
   });
 
@@ -72,7 +72,7 @@ describe('second seats at the bench', () => {
 
   it('say any other refusal', async () => {
     refuses('GET', 500, 'broken');
-    const work = new SecondSeats();
+    const work = new DevicesState();
     await work.look();
     expect(work.error).toBe('broken');
     expect(work.isSeat).toBe(false);
@@ -90,7 +90,7 @@ describe('a seat that is paired', () => {
     await fireEvent.input(screen.getByLabelText('Code from the bench'), { target: { value: '1234 5678' } });
     await fireEvent.input(screen.getByLabelText('Name of this device'), { target: { value: 'tablet' } });
     await fireEvent.click(pair);
-    expect(sent).toHaveBeenCalledWith('/api/second-seats/pair', {
+    expect(sent).toHaveBeenCalledWith('/api/devices/pair', {
       body: { code: '1234 5678', name: 'tablet' }
     });
     await waitFor(() => expect(assign).toHaveBeenCalledWith('/work-ups/7'));

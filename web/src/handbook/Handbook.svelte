@@ -11,7 +11,7 @@
     { id: 'CHECKS', title: 'Checks' },
     { id: 'FORMATS', title: 'Wire formats' },
     { id: 'LAMPS', title: 'LEDs and tones' },
-    { id: 'SCHOOLS', title: 'Conventions' }
+    { id: 'CONVENTIONS', title: 'Conventions' }
   ];
 
   let text = $state('');

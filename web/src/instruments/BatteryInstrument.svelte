@@ -9,13 +9,13 @@
 
   const opened = new OpenedFor();
   const choices = new Loading<Schemas['Choosable']>();
-  const schools = new Loading<Schemas['School'][]>();
-  const solved = new Loading<Schemas['PackAnswer']>();
+  const rules = new Loading<Schemas['Rule'][]>();
+  const solved = new Loading<Schemas['BatteryAnswer']>();
   let cells = $state<number | null>(4);
   let capacityMah = $state<number | null>(1300);
   let cellMilliohms = $state<number | null>(4);
-  let chemistry = $state<Schemas['PackEntry']['chemistry']>('LIPO');
-  let school = $state<Schemas['PackAsked']['school']>('LONG_LIFE');
+  let chemistry = $state<Schemas['BatteryOnSheet']['chemistry']>('LIPO');
+  let rule = $state<Schemas['BatteryAsked']['rule']>('LONG_LIFE');
   let drawA = $state<number | null>(8);
   let restV = $state<number | null>(null);
   let loadV = $state<number | null>(null);
@@ -23,10 +23,10 @@
 
   onMount(async () => {
     void choices.load(() => ask(api.GET('/api/choices')));
-    void schools.load(() => ask(api.GET('/api/landing-schools')));
-    const pack = (await opened.load())?.sheet.electrics?.pack;
-    if (pack) {
-      ({ cells, capacityMah, cellMilliohms, chemistry } = pack);
+    void rules.load(() => ask(api.GET('/api/landing-voltage-rules')));
+    const battery = (await opened.load())?.sheet.electrics?.battery;
+    if (battery) {
+      ({ cells, capacityMah, cellMilliohms, chemistry } = battery);
     }
   });
 
@@ -38,7 +38,7 @@
         capacityMah: capacityMah ?? 0,
         cellMilliohms: cellMilliohms ?? 0
       },
-      school,
+      rule,
       drawA: drawA ?? 0,
       restV: restV ?? undefined,
       loadV: loadV ?? undefined,
@@ -66,8 +66,8 @@
     <NumberField id="draw" label="Mean draw, A" bind:value={drawA} />
     <div class="field">
       <label for="school">Landing-voltage rule</label>
-      <select id="school" class="entry" bind:value={school}>
-        {#each schools.value ?? [] as s (s.id)}<option value={s.id}>{s.label}</option>{/each}
+      <select id="school" class="entry" bind:value={rule}>
+        {#each rules.value ?? [] as s (s.id)}<option value={s.id}>{s.label}</option>{/each}
       </select>
     </div>
     <h2>Sag, where measured</h2>

@@ -92,7 +92,7 @@
             <summary>A receiver with a wire for each channel</summary>
             <p class="small">Swapped wires give a swapped order. Battery out, then move:</p>
             <ul>
-              {#each now.leads.filter((one) => one.row !== one.now) as one (one.channel)}
+              {#each now.wires.filter((one) => one.row !== one.now) as one (one.channel)}
                 <li>
                   channel {one.channel}: from the row of {one.now} to the row of <strong>{one.row}</strong>
                 </li>

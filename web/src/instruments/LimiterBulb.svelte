@@ -5,13 +5,13 @@
   import Paper from './Paper.svelte';
 
   const solved = new Loading<Schemas['BulbAnswer']>();
-  let packV = $state<number | null>(16.4);
+  let batteryV = $state<number | null>(16.4);
   let bulbV = $state<number | null>(24);
   let bulbW = $state<number | null>(21);
   let craftOhm = $state<number | null>(15);
 
   $effect(() => {
-    const body = { packV: packV ?? 0, bulbV: bulbV ?? 0, bulbW: bulbW ?? 0, craftOhm: craftOhm ?? 0 };
+    const body = { batteryV: batteryV ?? 0, bulbV: bulbV ?? 0, bulbW: bulbW ?? 0, craftOhm: craftOhm ?? 0 };
     void solved.load(() => ask(api.POST('/api/instruments/limiter-bulb', { body })));
   });
 </script>
@@ -22,7 +22,7 @@
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField id="pack" label="Battery, V" bind:value={packV} />
+    <NumberField id="pack" label="Battery, V" bind:value={batteryV} />
     <NumberField id="bulb-v" label="Bulb, rated V" bind:value={bulbV} />
     <NumberField id="bulb-w" label="Bulb, rated W" bind:value={bulbW} />
     <NumberField id="craft" label="Craft behind it, ohm" bind:value={craftOhm} hint="0 is a dead short" />

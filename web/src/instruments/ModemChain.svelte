@@ -19,7 +19,7 @@
       restarted: true,
       rangeFirst: false,
       stations: 1,
-      ports: 2
+      serialPorts: 2
     },
     ground: { baud: 57600, farBaud: 57600, flow: false, flowWired: false, highV: 3.3, farHighV: 3.3 },
     bytesPerS: 700,
@@ -138,7 +138,14 @@
       {@render wire('ground', 'the ground modem', 'the ground station')}
       <div class="field">
         <label for="ports">Virtual serial ports that appear</label>
-        <NumberEntry whole id="ports" class="entry reading" min={0} max={20} bind:value={chain.air.ports} />
+        <NumberEntry
+          whole
+          id="ports"
+          class="entry reading"
+          min={0}
+          max={20}
+          bind:value={chain.air.serialPorts}
+        />
       </div>
       <div class="field">
         <label for="stations">Ground stations that are on</label>

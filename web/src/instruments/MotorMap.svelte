@@ -18,7 +18,7 @@
   const opened = new OpenedFor();
   const answer = new Loading<Schemas['MotorMapAnswer']>();
   let shape = $state<Shape>('X');
-  let school = $state<Sightings['school']>('INWARD');
+  let convention = $state<Sightings['convention']>('INWARD');
   let seen = $state<{ corner: Corner | ''; spin: Spin | '' }[]>(
     Array.from({ length: 4 }, () => ({ corner: '', spin: '' }))
   );
@@ -94,14 +94,14 @@
     const chart = await opened.load();
     if (chart) {
       shape = chart.sheet.shape;
-      school = opened.told('spins') === 'outward' ? 'OUTWARD' : 'INWARD';
+      convention = opened.told('spins') === 'outward' ? 'OUTWARD' : 'INWARD';
     }
   });
 
   $effect(() => {
     const body: Sightings = {
       shape,
-      school,
+      convention,
       seen: seen.map((s, i) => ({ output: i + 1, corner: s.corner || undefined, spin: s.spin || undefined })),
       props: Object.fromEntries(Object.entries(props).filter(([, hand]) => hand !== '')) as Sightings['props']
     };
@@ -130,7 +130,7 @@
         </div>
         <div class="field">
           <label for="school">Spin convention</label>
-          <select id="school" class="entry" bind:value={school}>
+          <select id="school" class="entry" bind:value={convention}>
             <option value="INWARD">props in</option>
             <option value="OUTWARD">props out</option>
           </select>

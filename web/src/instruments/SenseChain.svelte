@@ -8,7 +8,7 @@
 
   const opened = new OpenedFor();
   const solved = new Loading<Schemas['ChainAnswer']>();
-  let packV = $state<number | null>(16.4);
+  let batteryV = $state<number | null>(16.4);
   let topOhm = $state<number | null>(10000);
   let bottomOhm = $state<number | null>(1000);
   let percentOff = $state<number | null>(1);
@@ -21,7 +21,7 @@
 
   $effect(() => {
     const body = {
-      packV: packV ?? 0,
+      batteryV: batteryV ?? 0,
       topOhm: topOhm ?? 0,
       bottomOhm: bottomOhm ?? 0,
       tolerance: (percentOff ?? 0) / 100,
@@ -37,7 +37,7 @@
   error={solved.error}
 >
   {#snippet asked()}
-    <NumberField id="pack" label="Battery at the sense pad, V" bind:value={packV} />
+    <NumberField id="pack" label="Battery at the sense pad, V" bind:value={batteryV} />
     <NumberField id="top" label="Upper resistor, ohm" bind:value={topOhm} />
     <NumberField id="bottom" label="Lower resistor, ohm" bind:value={bottomOhm} />
     <NumberField id="tolerance" label="Resistors within, %" bind:value={percentOff} />

@@ -17,7 +17,7 @@
   });
 
   let board = $derived(choices.value?.boards.find((one) => one.id === ends.board));
-  let ports = $derived([...new Set(board?.pads.map((pad) => pad.port) ?? [])]);
+  let uarts = $derived([...new Set(board?.pads.map((pad) => pad.uart) ?? [])]);
   let pads = $derived(board?.pads.map((pad) => `${pad.name} ${pad.side}`) ?? []);
   let jobs = $derived(choices.value?.jobs ?? []);
   let formats = $derived(jobs.find((one) => one.id === ends.job)?.formats ?? []);
@@ -173,9 +173,9 @@
       <label class="tick"><input type="checkbox" bind:checked={ends.read} /> somebody read it</label>
       {#if ends.read}
         {@render select(
-          'port',
+          'uart',
           'UART',
-          ports.map((one) => [one, one] as const),
+          uarts.map((one) => [one, one] as const),
           ends.toldPort,
           (v) => (ends.toldPort = v)
         )}

@@ -36,7 +36,7 @@
         job,
         format,
         volts5,
-        at: wires[0]?.port ?? ''
+        at: wires[0]?.uart ?? ''
       }));
     }
   }
@@ -47,24 +47,24 @@
   });
 
   let drawn = $derived(choices.value?.boards.find((one) => one.id === board));
-  let ports = $derived([...new Set(drawn?.pads.map((pad) => pad.port) ?? [])]);
+  let uarts = $derived([...new Set(drawn?.pads.map((pad) => pad.uart) ?? [])]);
   let rows = $derived(
-    ports.map((name) => ({
+    uarts.map((name) => ({
       name,
       note: name === drawn?.computer ? 'the computer’s too' : '',
-      pads: drawn!.pads.filter((pad) => pad.port === name)
+      pads: drawn!.pads.filter((pad) => pad.uart === name)
     }))
   );
   let held = $derived(
     (planned.value?.placed ?? [])
-      .filter((one) => one.port)
+      .filter((one) => one.uart)
       .map((one) => ({
-        port: one.port,
+        uart: one.uart,
         label: [
           one.name,
           ...planned.value!.placed.filter((guest) => guest.over === one.name).map((guest) => guest.name)
         ].join(', '),
-        pads: one.leads.map((lead) => / to pad (.+)$/.exec(lead)?.[1] ?? ''),
+        pads: one.wires.map((wire) => / to pad (.+)$/.exec(wire)?.[1] ?? ''),
         state: 'sound' as const
       }))
   );
@@ -122,7 +122,7 @@
             <label class="sr-only" for={`at-${i}`}>Soldered to</label>
             <select id={`at-${i}`} class="entry" bind:value={wish.at}>
               <option value="">not soldered yet</option>
-              {#each ports as port (port)}<option value={port}>soldered to UART {port}</option>{/each}
+              {#each uarts as uart (uart)}<option value={uart}>soldered to UART {uart}</option>{/each}
             </select>
             <label class="tick"><input type="checkbox" bind:checked={wish.volts5} /> sends 5 V</label>
           </li>
@@ -139,7 +139,7 @@
     <div class="answer" aria-live="polite">
       <Notice text={planned.error} />
       {#if drawn && planned.value}
-        <PortBoard label={drawn.label} ports={rows} {held} />
+        <PortBoard label={drawn.label} uarts={rows} {held} />
         <p class="small">{drawn.processor}</p>
         {#each planned.value.lost as lost, i (i)}
           <div class="lost">
@@ -158,9 +158,9 @@
         {/each}
         {#each planned.value.placed as placed, i (i)}
           <div class="placed">
-            <h2>{placed.name}{placed.port ? `: UART ${placed.port}` : ''}</h2>
+            <h2>{placed.name}{placed.uart ? `: UART ${placed.uart}` : ''}</h2>
             <ol>
-              {#each [...placed.leads.map((lead) => `${lead}.`), ...placed.set] as step, k (k)}<li>
+              {#each [...placed.wires.map((wire) => `${wire}.`), ...placed.set] as step, k (k)}<li>
                   {step}
                 </li>{/each}
             </ol>

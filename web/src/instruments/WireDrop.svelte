@@ -4,7 +4,7 @@
   import NumberField from './NumberField.svelte';
   import Paper from './Paper.svelte';
 
-  const solved = new Loading<Schemas['LeadAnswer']>();
+  const solved = new Loading<Schemas['WireDropAnswer']>();
   let gaugeAwg = $state<number | null>(16);
   let lengthMm = $state<number | null>(80);
   let currentA = $state<number | null>(20);

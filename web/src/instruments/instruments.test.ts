@@ -108,7 +108,7 @@ describe('an instrument opened from a chart', () => {
 
   it('starts from the school and shape of the craft', async () => {
     render(MotorMap);
-    await waitFor(() => expect(post()).toMatchObject({ school: 'OUTWARD', shape: 'X' }));
+    await waitFor(() => expect(post()).toMatchObject({ convention: 'OUTWARD', shape: 'X' }));
   });
 
   const open = () => {
@@ -219,7 +219,7 @@ describe('an instrument opened from a chart', () => {
             job: 'RECEIVER',
             format: 'SBUS',
             volts5: false,
-            wires: [{ partPad: 'S', boardPad: 'SBUS', port: '1' }]
+            wires: [{ partPad: 'S', boardPad: 'SBUS', uart: '1' }]
           },
           { name: 'GNSS module', job: 'GNSS', format: 'NMEA', volts5: false, wires: [] }
         ]
@@ -248,7 +248,7 @@ describe('an instrument opened from a chart', () => {
         restarted: true,
         rangeFirst: false,
         stations: 1,
-        ports: 1
+        uarts: 1
       },
       ground: wire,
       bytesPerS: 800,
@@ -286,7 +286,7 @@ describe('an instrument opened from a chart', () => {
         { id: 'C4.S1', label: 'controllers S1', partId: 'C4', x: 9, y: 9 }
       ],
       boxes: [],
-      leads: [],
+      wires: [],
       width: 100,
       height: 100
     };
@@ -343,15 +343,15 @@ describe('an instrument alone', () => {
     await waitFor(() => screen.getByText('bulbV lies between 1 and 260 V.'));
   });
 
-  it('offers the schools of when to land', async () => {
+  it('offers the rules of when to land', async () => {
     server.answers['/api/choices'] = { chemistries: [{ id: 'LIPO', label: 'lipo' }] };
-    server.answers['/api/landing-schools'] = [
+    server.answers['/api/landing-voltage-rules'] = [
       { id: 'LONG_LIFE', label: 'long life' },
       { id: 'BOLD', label: 'bold' }
     ];
     render(BatteryInstrument);
     await waitFor(() => screen.getByText('bold'));
-    await waitFor(() => expect(post()).toMatchObject({ school: 'LONG_LIFE', kind: { cells: 4 } }));
+    await waitFor(() => expect(post()).toMatchObject({ rule: 'LONG_LIFE', kind: { cells: 4 } }));
   });
 
   it('keeps a meter in the units of its booklet', async () => {

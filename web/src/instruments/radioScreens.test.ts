@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { begin, chart, last, server } from '../testing/server';
 import Arming from './Arming.svelte';
 import ChannelOrder from './ChannelOrder.svelte';
-import FailsafeTimeline from './FailsafeTimeline.svelte';
+import FailsafeTimeline from './failsafe/FailsafeTimeline.svelte';
 import Modes from './Modes.svelte';
 import RadioSession from './RadioSession.svelte';
 import ReturnHome from './ReturnHome.svelte';
@@ -115,7 +115,7 @@ describe('the failsafe timeline', () => {
       windMs: 0
     };
     server.answers['/api/crafts/{mark}/safest-failsafe'] = {
-      school: 'motors off',
+      convention: 'motors off',
       settings: [
         {
           settingId: 'guard',
@@ -213,7 +213,7 @@ describe('the channel order', () => {
     server.answers[path] = {
       orders: ['AETR', 'TAER'],
       next: 'THROTTLE',
-      leads: [],
+      wires: [],
       reversed: [],
       against: []
     };
@@ -228,7 +228,7 @@ describe('the channel order', () => {
     server.answers[path] = {
       orders: ['TAER'],
       sure: 0.97,
-      leads: [
+      wires: [
         { channel: 1, row: 'throttle', now: 'roll' },
         { channel: 4, row: 'yaw', now: 'yaw' }
       ],
@@ -243,7 +243,7 @@ describe('the channel order', () => {
   });
 
   it('takes back what was seen', async () => {
-    server.answers[path] = { orders: ['AETR'], sure: 0.9, leads: [], reversed: [], against: ['roll'] };
+    server.answers[path] = { orders: ['AETR'], sure: 0.9, wires: [], reversed: [], against: ['roll'] };
     render(ChannelOrder);
     await fireEvent.click(screen.getByRole('button', { name: 'roll goes down' }));
     await waitFor(() => screen.getByText(/roll → roll, down/));

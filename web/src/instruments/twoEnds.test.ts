@@ -9,7 +9,7 @@ const formats = [
 describe('two ends', () => {
   it('are asked with what was entered and without what was not', () => {
     const ends = new TwoEndsState();
-    expect(ends.asked()).toMatchObject({ sends: 'R3 RX', told: { port: '3', jobs: ['RECEIVER'] } });
+    expect(ends.asked()).toMatchObject({ sends: 'R3 RX', told: { uart: '3', jobs: ['RECEIVER'] } });
     expect(ends.asked()).not.toHaveProperty('hears');
     ends.read = false;
     ends.sends = '';

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Schemas } from '../api/client';
 
-  /** A sort of part from above: its pads row by row, each pressed to be looked at. */
+  /** A partType of part from above: its pads row by row, each pressed to be looked at. */
   let {
     rows,
     at = -1,

@@ -9,19 +9,19 @@
   import Board from './Board.svelte';
   import PictureSide from './PictureSide.svelte';
   import SerialSides from './SerialSides.svelte';
-  import { SortState } from './partType.svelte';
+  import { PartTypeState } from './partType.svelte';
 
-  const shelf = new Loading<Schemas['ShelfSort'][]>();
-  // One page serves a sort and a new one like it, so both follow the address.
+  const library = new Loading<Schemas['LibraryPart'][]>();
+  // One page serves a partType and a new one like it, so both follow the address.
   let id = $derived(String(route.params.id ?? ''));
   let like = $derived(String(searchParams.get('like') ?? ''));
-  let work = $state.raw(new SortState(''));
+  let work = $state.raw(new PartTypeState(''));
 
-  onMount(() => void shelf.load(() => ask(api.GET('/api/part-shelf'))));
+  onMount(() => void library.load(() => ask(api.GET('/api/parts-library'))));
 
   $effect(() => {
-    const from = shelf.value?.find((one) => one.sort.id === (id || like))?.sort;
-    work = new SortState(id, from && !id ? { ...from, id: '', label: '' } : from);
+    const from = library.value?.find((one) => one.partType.id === (id || like))?.partType;
+    work = new PartTypeState(id, from && !id ? { ...from, id: '', label: '' } : from);
   });
 
   const kinds = [
@@ -44,17 +44,17 @@
     { id: 'VIDEO', label: 'has video in or out' }
   ];
   let known = $derived(
-    id === '' || shelf.value === undefined || shelf.value.some((one) => one.sort.id === id && one.own)
+    id === '' || library.value === undefined || library.value.some((one) => one.partType.id === id && one.own)
   );
-  let load = $derived(work.sort.loads?.[0]);
+  let load = $derived(work.partType.loads?.[0]);
   let more = $derived(
     [
-      [work.sort.traces?.length, 'trace'],
-      [work.sort.leaks?.length, 'leak'],
-      [work.sort.capacitors?.length, 'capacitor'],
-      [work.sort.dividers?.length, 'divider'],
-      [work.sort.drives?.length, 'motor drive'],
-      [work.sort.currentSensors?.length, 'current sensor']
+      [work.partType.traces?.length, 'trace'],
+      [work.partType.leaks?.length, 'leak'],
+      [work.partType.capacitors?.length, 'capacitor'],
+      [work.partType.dividers?.length, 'divider'],
+      [work.partType.drives?.length, 'motor drive'],
+      [work.partType.currentSensors?.length, 'current sensor']
     ]
       .filter(([n]) => Number(n) > 0)
       .map(([n, what]) => `${n} ${what}${n === 1 ? '' : 's'}`)
@@ -72,9 +72,9 @@
 <svelte:head><title>{id || 'New part type'} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>{id ? work.sort.label : 'Add part type'}</h1>
+  <h1>{id ? work.partType.label : 'Add part type'}</h1>
   <p><a href="/parts">Parts library</a></p>
-  <Notice text={shelf.error} />
+  <Notice text={library.error} />
   {#if !known}
     <p>
       There is no part type “{id}” of your own. Shipped part types stay as they are;
@@ -88,32 +88,38 @@
           <input
             id="label"
             class="entry"
-            bind:value={work.sort.label}
+            bind:value={work.partType.label}
             maxlength="60"
             placeholder="Camera, 4.5 to 20 V"
           />
         </div>
         <div class="field">
           <label for="id">Id, small letters and dashes</label>
-          <input id="id" class="entry" bind:value={work.sort.id} maxlength="40" disabled={id !== ''} />
+          <input id="id" class="entry" bind:value={work.partType.id} maxlength="40" disabled={id !== ''} />
         </div>
         <div class="field">
           <label for="short">Short name on a craft</label>
-          <input id="short" class="entry" bind:value={work.sort.shortName} maxlength="8" placeholder="CAM" />
+          <input
+            id="short"
+            class="entry"
+            bind:value={work.partType.shortName}
+            maxlength="8"
+            placeholder="CAM"
+          />
         </div>
         <div class="field">
           <label for="kind">It is a</label>
-          <select id="kind" class="entry" bind:value={work.sort.kind}>
+          <select id="kind" class="entry" bind:value={work.partType.kind}>
             {#each kinds as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
           </select>
         </div>
         <div class="field">
           <label for="lowest">It works from, V</label>
-          <NumberEntry unit="V" id="lowest" class="entry" bind:value={work.sort.lowestV} />
+          <NumberEntry unit="V" id="lowest" class="entry" bind:value={work.partType.lowestV} />
         </div>
         <div class="field">
           <label for="highest">Maximum, V</label>
-          <NumberEntry unit="V" id="highest" class="entry" bind:value={work.sort.highestV} />
+          <NumberEntry unit="V" id="highest" class="entry" bind:value={work.partType.highestV} />
         </div>
       </div>
 
@@ -146,7 +152,7 @@
             </div>
             <div class="field">
               <label for="pad-kind">It</label>
-              <select id="pad-kind" class="entry" bind:value={work.sort.pads![work.at]!.kind}>
+              <select id="pad-kind" class="entry" bind:value={work.partType.pads![work.at]!.kind}>
                 {#each pads as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
               </select>
             </div>
@@ -157,7 +163,7 @@
                 id="pad-volts"
                 class="entry"
                 min={0}
-                bind:value={work.sort.pads![work.at]!.volts}
+                bind:value={work.partType.pads![work.at]!.volts}
               />
             </div>
             <div class="field">
@@ -168,11 +174,12 @@
                 class="entry"
                 min={0}
                 max={3}
-                bind:value={work.sort.pads![work.at]!.room}
+                bind:value={work.partType.pads![work.at]!.room}
               />
             </div>
             <label class="tick"
-              ><input type="checkbox" bind:checked={work.sort.pads![work.at]!.usb} /> live from the computer alone</label
+              ><input type="checkbox" bind:checked={work.partType.pads![work.at]!.usb} /> live from the computer
+              alone</label
             >
             <button type="button" class="plain" onclick={() => work.removePad()}>take this pad off</button>
           </fieldset>
@@ -199,7 +206,7 @@
           </div>
         </div>
         <p>
-          <button type="button" class="plain" onclick={() => (work.sort.loads = [])}
+          <button type="button" class="plain" onclick={() => (work.partType.loads = [])}
             >it draws nothing of note</button
           >
         </p>
@@ -210,7 +217,7 @@
             type="button"
             class="plain"
             onclick={() =>
-              (work.sort.loads = [
+              (work.partType.loads = [
                 { plus: work.names[0] ?? '', minus: work.names[1] ?? '', volts: 5, amps: 0.1, poorAmps: 0.1 }
               ])}>enter a draw</button
           >
@@ -218,7 +225,7 @@
       {/if}
 
       <h2>Regulators on it</h2>
-      {#each work.sort.regulators ?? [] as regulator, i (i)}
+      {#each work.partType.regulators ?? [] as regulator, i (i)}
         <div class="regulator">
           {#each [{ key: 'in', label: 'from' }, { key: 'out', label: 'to' }, { key: 'minus', label: 'ground' }] as const as end (end.key)}
             <div class="field">
@@ -241,7 +248,7 @@
             type="button"
             class="plain"
             aria-label={`remove regulator ${i + 1}`}
-            onclick={() => work.sort.regulators!.splice(i, 1)}>remove</button
+            onclick={() => work.partType.regulators!.splice(i, 1)}>remove</button
           >
         </div>
       {/each}

@@ -4,16 +4,16 @@
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
   import Board from './Board.svelte';
-  import { SortState } from './partType.svelte';
+  import { PartTypeState } from './partType.svelte';
 
-  type Entry = Schemas['ShelfSort'];
+  type Entry = Schemas['LibraryPart'];
 
-  const shelf = new Loading<Entry[]>();
+  const library = new Loading<Entry[]>();
   let error = $state('');
   let said = $state('');
   let text = $state('');
 
-  onMount(() => void shelf.load(() => ask(api.GET('/api/part-shelf'))));
+  onMount(() => void library.load(() => ask(api.GET('/api/parts-library'))));
 
   const kinds: { id: string; title: string }[] = [
     { id: 'BOARD', title: 'Flight controllers' },
@@ -24,19 +24,19 @@
     { id: 'PLUG', title: 'Plugs' }
   ];
   let shown = $derived(
-    (shelf.value ?? []).filter((one) => one.sort.label.toLowerCase().includes(text.toLowerCase()))
+    (library.value ?? []).filter((one) => one.partType.label.toLowerCase().includes(text.toLowerCase()))
   );
 
-  function facts(sort: Entry['sort']): string {
-    const gives = (sort.regulators ?? []).map((one) => `gives ${one.volts} V, ${one.limitA} A`);
-    const draws = (sort.loads ?? []).map((one) => `draws ${one.amps} A`);
-    return [`takes ${sort.lowestV} to ${sort.highestV} V`, ...gives, ...draws].join('; ');
+  function facts(partType: Entry['partType']): string {
+    const gives = (partType.regulators ?? []).map((one) => `gives ${one.volts} V, ${one.limitA} A`);
+    const draws = (partType.loads ?? []).map((one) => `draws ${one.amps} A`);
+    return [`takes ${partType.lowestV} to ${partType.highestV} V`, ...gives, ...draws].join('; ');
   }
 
   async function remove(id: string): Promise<void> {
     error = '';
     try {
-      shelf.value = await ask(api.DELETE('/api/part-shelf/{id}', { params: { path: { id } } }));
+      library.value = await ask(api.DELETE('/api/parts-library/{id}', { params: { path: { id } } }));
     } catch (thrown) {
       error = words(thrown);
     }
@@ -52,9 +52,9 @@
     }
     try {
       const body = JSON.parse(await file.text()) as Schemas['Arriving'];
-      const came = await ask(api.POST('/api/part-shelf/own', { body }));
-      said = `${came.added} came in, ${came.changed} changed, ${came.same} were there as they are.`;
-      await shelf.load(() => ask(api.GET('/api/part-shelf')));
+      const came = await ask(api.POST('/api/parts-library/own', { body }));
+      said = `${came.added} imported, ${came.changed} changed, ${came.same} unchanged.`;
+      await library.load(() => ask(api.GET('/api/parts-library')));
     } catch (thrown) {
       error = thrown instanceof SyntaxError ? `${file.name} is no JSON: ${thrown.message}` : words(thrown);
     } finally {
@@ -75,42 +75,42 @@
     </div>
     <div class="do">
       <a class="act" href="/parts/new">Add part type</a>
-      <a class="quiet" href="/api/part-shelf/own" download="parts-shelf.json">Your own as a file</a>
+      <a class="quiet" href="/api/parts-library/own" download="part-types.json">Your own as a file</a>
       <label class="quiet file">
-        Take in a file
+        Import part types
         <input type="file" accept="application/json,.json" class="sr-only" onchange={takeIn} />
       </label>
     </div>
   </div>
-  <Notice text={shelf.error || error} />
+  <Notice text={library.error || error} />
   {#if said}<p role="status">{said}</p>{/if}
   <div class="field find">
-    <label for="sort">Part of its name</label>
-    <input id="sort" class="entry" bind:value={text} autocomplete="off" />
+    <label for="partType">Part of its name</label>
+    <input id="partType" class="entry" bind:value={text} autocomplete="off" />
   </div>
   {#each kinds as kind (kind.id)}
-    {@const these = shown.filter((one) => one.sort.kind === kind.id)}
+    {@const these = shown.filter((one) => one.partType.kind === kind.id)}
     {#if these.length > 0}
       <h2>{kind.title}</h2>
       <ul>
-        {#each these as one (one.sort.id)}
+        {#each these as one (one.partType.id)}
           <li>
-            <Board rows={new SortState('', one.sort).rows} label={`Pads of ${one.sort.label}`} />
+            <Board rows={new PartTypeState('', one.partType).rows} label={`Pads of ${one.partType.label}`} />
             <div>
               <h3>
-                {one.sort.label}{#if one.own}<span class="own small">your own</span>{/if}
+                {one.partType.label}{#if one.own}<span class="own small">your own</span>{/if}
               </h3>
-              <p class="small">{facts(one.sort)}</p>
+              <p class="small">{facts(one.partType)}</p>
               <p class="links">
                 {#if one.own}
-                  <a href={`/parts/${one.sort.id}`}>change</a>
+                  <a href={`/parts/${one.partType.id}`}>change</a>
                   <button
                     class="plain"
-                    aria-label={`remove ${one.sort.label} from the parts library`}
-                    onclick={() => void remove(one.sort.id)}>remove from the parts library</button
+                    aria-label={`remove ${one.partType.label} from the parts library`}
+                    onclick={() => void remove(one.partType.id)}>remove from the parts library</button
                   >
                 {/if}
-                <a href={`/parts/new?like=${one.sort.id}`}>one like it</a>
+                <a href={`/parts/new?like=${one.partType.id}`}>one like it</a>
               </p>
             </div>
           </li>

@@ -1,8 +1,8 @@
 <script lang="ts">
-  import type { SortState } from './partType.svelte';
+  import type { PartTypeState } from './partType.svelte';
 
   /** What a part or a board does with the picture: its place on the way, its pads, its powers. */
-  let { work }: { work: SortState } = $props();
+  let { work }: { work: PartTypeState } = $props();
 
   const roles = [
     { id: '', label: 'nothing' },
@@ -11,14 +11,14 @@
     { id: 'TRANSMITTER', label: 'sends it: transmitter' },
     { id: 'AIR_UNIT', label: 'digital air unit with its camera' }
   ] as const;
-  let picture = $derived(work.sort.picture);
+  let picture = $derived(work.partType.picture);
   let takes = $derived(picture?.role === 'OVERLAY' || picture?.role === 'TRANSMITTER');
   let gives = $derived(picture?.role === 'OVERLAY' || picture?.role === 'CAMERA');
   let sends = $derived(picture?.role === 'TRANSMITTER' || picture?.role === 'AIR_UNIT');
 
   function powers(text: string): void {
-    if (work.sort.picture) {
-      work.sort.picture.milliwatts = text
+    if (work.partType.picture) {
+      work.partType.picture.milliwatts = text
         .split(/[^0-9]+/)
         .filter((one) => one !== '')
         .map(Number);
@@ -26,7 +26,7 @@
   }
 </script>
 
-{#if work.sort.kind === 'PART' || work.sort.kind === 'BOARD'}
+{#if work.partType.kind === 'PART' || work.partType.kind === 'BOARD'}
   <h2>Video</h2>
   <div class="line">
     <div class="field">

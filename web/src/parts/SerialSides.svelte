@@ -3,24 +3,24 @@
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
-  import type { SortState } from './partType.svelte';
+  import type { PartTypeState } from './partType.svelte';
 
-  /** The serial side of a sort: the ports of a flight board, or the lines that a part speaks on. */
-  let { work }: { work: SortState } = $props();
+  /** The serial side of a partType: the uarts of a flight board, or the lines that a part speaks on. */
+  let { work }: { work: PartTypeState } = $props();
 
   const choices = new Loading<Schemas['PlannerChoices']>();
   onMount(() => void choices.load(() => ask(api.GET('/api/instruments/port-planner'))));
 
-  const processors: Schemas['PortsOf']['processor'][] = ['F1', 'F3', 'F4', 'F7', 'H7'];
-  const inverters: { id: Schemas['PortPadOf']['inverter']; label: string }[] = [
+  const processors: Schemas['UartsOf']['processor'][] = ['F1', 'F3', 'F4', 'F7', 'H7'];
+  const inverters: { id: Schemas['UartPadOf']['inverter']; label: string }[] = [
     { id: 'NONE', label: 'nothing turns it round' },
     { id: 'CHIP', label: 'the chip, when configured' },
     { id: 'FIXED', label: 'always inverted' },
     { id: 'JUMPER', label: 'a solder jumper' },
     { id: 'SOFTWARE', label: 'a switch of the firmware' }
   ];
-  let ports = $derived(work.sort.ports);
-  let names = $derived([...new Set(ports?.pads.map((one) => one.port) ?? [])]);
+  let uarts = $derived(work.partType.uarts);
+  let names = $derived([...new Set(uarts?.pads.map((one) => one.uart) ?? [])]);
   const formats = (job: string): Schemas['FormatView'][] =>
     choices.value?.jobs.find((one) => one.id === job)?.formats ?? [];
 
@@ -38,51 +38,51 @@
   }
 </script>
 
-{#if work.sort.kind === 'BOARD'}
+{#if work.partType.kind === 'BOARD'}
   <h2>UARTs</h2>
   {#if work.serialPads.length === 0}
     <p class="small">None entered. A pad that is one side of a UART is marked as such above.</p>
-  {:else if !ports || ports.pads.length < work.serialPads.length}
+  {:else if !uarts || uarts.pads.length < work.serialPads.length}
     <p>
       <button type="button" class="quiet" onclick={() => work.leadOut()}
         >Say which UART each serial pad is of</button
       >
     </p>
   {/if}
-  {#if ports}
+  {#if uarts}
     <div class="grid">
       <div class="field">
         <label for="processor">Processor</label>
-        <select id="processor" class="entry" bind:value={ports.processor}>
+        <select id="processor" class="entry" bind:value={uarts.processor}>
           {#each processors as one (one)}<option value={one}>{one} class</option>{/each}
         </select>
       </div>
       <div class="field">
         <label for="computer">UART used by the USB bridge</label>
-        <select id="computer" class="entry" bind:value={ports.computer}>
+        <select id="computer" class="entry" bind:value={uarts.computer}>
           <option value="">none, USB has its own</option>
           {#each names as name (name)}<option value={name}>UART {name}</option>{/each}
         </select>
       </div>
       <div class="field">
         <label for="silent">What its print does not tell</label>
-        <input id="silent" class="entry" bind:value={ports.silent} maxlength="200" />
+        <input id="silent" class="entry" bind:value={uarts.silent} maxlength="200" />
       </div>
     </div>
     <p class="ticks">
       {#each names as name (name)}
         <label class="tick"
-          ><input type="checkbox" value={name} bind:group={ports.soft} /> UART {name} is soft</label
+          ><input type="checkbox" value={name} bind:group={uarts.soft} /> UART {name} is soft</label
         >
       {/each}
     </p>
     <ul>
-      {#each ports.pads as one, i (one.pad)}
+      {#each uarts.pads as one, i (one.pad)}
         <li>
           <span class="figure">{one.pad}</span>
           <div class="field">
             <label for={`port-${i}`}>UART</label>
-            <input id={`port-${i}`} class="entry" bind:value={one.port} maxlength="2" />
+            <input id={`port-${i}`} class="entry" bind:value={one.uart} maxlength="2" />
           </div>
           <div class="field">
             <label for={`side-${i}`}>side</label>
@@ -102,9 +102,9 @@
       {/each}
     </ul>
   {/if}
-{:else if work.sort.kind === 'PART'}
+{:else if work.partType.kind === 'PART'}
   <h2>Its serial lines</h2>
-  {#each work.sort.spoken ?? [] as line, i (i)}
+  {#each work.partType.spoken ?? [] as line, i (i)}
     <div class="line">
       <div class="field">
         <label for={`job-${i}`}>for</label>
@@ -145,7 +145,7 @@
           type="button"
           class="plain"
           aria-label={`remove line ${i + 1}`}
-          onclick={() => work.sort.spoken!.splice(i, 1)}>remove</button
+          onclick={() => work.partType.spoken!.splice(i, 1)}>remove</button
         >
       </p>
     </div>

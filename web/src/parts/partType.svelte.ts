@@ -37,26 +37,26 @@ export const BEGIN: Sort = {
 };
 
 /** A sort of part on the screen, while it is being entered. */
-export class SortState extends Doing {
-  sort = $state<Sort>(structuredClone(BEGIN));
+export class PartTypeState extends Doing {
+  partType = $state<Sort>(structuredClone(BEGIN));
   /** The pad that is selected, by its place in the list. */
   at = $state(0);
 
-  /** @param known its id on the shelf; empty for a new one */
+  /** @param known its id on the library; empty for a new one */
   constructor(
     readonly known: string,
     from?: Sort
   ) {
     super();
     if (from) {
-      this.sort = { ...NOTHING_INSIDE, ...structuredClone(from) };
+      this.partType = { ...NOTHING_INSIDE, ...structuredClone(from) };
     }
   }
 
-  pad = $derived(this.sort.pads?.[this.at]);
+  pad = $derived(this.partType.pads?.[this.at]);
   rows = $derived.by(() => {
     const rows: { row: number; pads: { pad: Pad; at: number }[] }[] = [];
-    (this.sort.pads ?? []).forEach((pad, at) => {
+    (this.partType.pads ?? []).forEach((pad, at) => {
       const known = rows.find((one) => one.row === pad.row);
       if (known) {
         known.pads.push({ pad, at });
@@ -66,20 +66,20 @@ export class SortState extends Doing {
     });
     return rows.toSorted((a, b) => a.row - b.row);
   });
-  names = $derived((this.sort.pads ?? []).map((pad) => pad.name));
+  names = $derived((this.partType.pads ?? []).map((pad) => pad.name));
 
   addPad(row: number): void {
-    const pads = this.sort.pads ?? [];
+    const pads = this.partType.pads ?? [];
     let n = pads.length + 1;
     while (pads.some((pad) => pad.name === `P${n}`)) {
       n += 1;
     }
-    this.sort.pads = [...pads, { name: `P${n}`, kind: 'FEED', volts: 0, row, usb: false, room: 1 }];
+    this.partType.pads = [...pads, { name: `P${n}`, kind: 'FEED', volts: 0, row, usb: false, room: 1 }];
     this.at = pads.length;
   }
 
   addRow(): void {
-    this.addPad(Math.max(-1, ...(this.sort.pads ?? []).map((pad) => pad.row)) + 1);
+    this.addPad(Math.max(-1, ...(this.partType.pads ?? []).map((pad) => pad.row)) + 1);
   }
 
   /** Takes the selected pad off, with whatever lies between it and others. */
@@ -88,23 +88,29 @@ export class SortState extends Doing {
     if (name === undefined) {
       return;
     }
-    this.sort.pads = this.sort.pads!.filter((_, at) => at !== this.at);
-    this.sort.traces = this.sort.traces?.filter((one) => one.from !== name && one.to !== name);
-    this.sort.leaks = this.sort.leaks?.filter((one) => one.from !== name && one.to !== name);
-    this.sort.capacitors = this.sort.capacitors?.filter((one) => one.plus !== name && one.minus !== name);
-    this.sort.regulators = this.sort.regulators?.filter(
+    this.partType.pads = this.partType.pads!.filter((_, at) => at !== this.at);
+    this.partType.traces = this.partType.traces?.filter((one) => one.from !== name && one.to !== name);
+    this.partType.leaks = this.partType.leaks?.filter((one) => one.from !== name && one.to !== name);
+    this.partType.capacitors = this.partType.capacitors?.filter(
+      (one) => one.plus !== name && one.minus !== name
+    );
+    this.partType.regulators = this.partType.regulators?.filter(
       (one) => ![one.in, one.out, one.minus].includes(name)
     );
-    this.sort.dividers = this.sort.dividers?.filter((one) => one.sense !== name && one.minus !== name);
-    this.sort.loads = this.sort.loads?.filter((one) => one.plus !== name && one.minus !== name);
-    this.sort.drives = this.sort.drives?.filter((one) => ![one.plus, one.minus, one.signal].includes(name));
-    this.sort.currentSensors = this.sort.currentSensors?.filter((one) => one !== name);
-    this.sort.spoken = this.sort.spoken?.filter((one) => one.sends !== name && one.hears !== name);
-    if (this.sort.ports) {
-      this.sort.ports.pads = this.sort.ports.pads.filter((one) => one.pad !== name);
+    this.partType.dividers = this.partType.dividers?.filter(
+      (one) => one.sense !== name && one.minus !== name
+    );
+    this.partType.loads = this.partType.loads?.filter((one) => one.plus !== name && one.minus !== name);
+    this.partType.drives = this.partType.drives?.filter(
+      (one) => ![one.plus, one.minus, one.signal].includes(name)
+    );
+    this.partType.currentSensors = this.partType.currentSensors?.filter((one) => one !== name);
+    this.partType.spoken = this.partType.spoken?.filter((one) => one.sends !== name && one.hears !== name);
+    if (this.partType.uarts) {
+      this.partType.uarts.pads = this.partType.uarts.pads.filter((one) => one.pad !== name);
     }
-    if (this.sort.picture && [this.sort.picture.takes, this.sort.picture.gives].includes(name)) {
-      delete this.sort.picture;
+    if (this.partType.picture && [this.partType.picture.takes, this.partType.picture.gives].includes(name)) {
+      delete this.partType.picture;
     }
     this.at = Math.max(0, this.at - 1);
   }
@@ -113,82 +119,94 @@ export class SortState extends Doing {
   rename(to: string): void {
     const from = this.pad?.name;
     const renamed = (name: string): string => (name === from ? to : name);
-    const sort = this.sort;
-    sort.pads![this.at]!.name = to;
-    sort.traces = sort.traces?.map((one) => ({ ...one, from: renamed(one.from), to: renamed(one.to) }));
-    sort.leaks = sort.leaks?.map((one) => ({ ...one, from: renamed(one.from), to: renamed(one.to) }));
-    sort.capacitors = sort.capacitors?.map((one) => ({
+    const partType = this.partType;
+    partType.pads![this.at]!.name = to;
+    partType.traces = partType.traces?.map((one) => ({
+      ...one,
+      from: renamed(one.from),
+      to: renamed(one.to)
+    }));
+    partType.leaks = partType.leaks?.map((one) => ({ ...one, from: renamed(one.from), to: renamed(one.to) }));
+    partType.capacitors = partType.capacitors?.map((one) => ({
       ...one,
       plus: renamed(one.plus),
       minus: renamed(one.minus)
     }));
-    sort.regulators = sort.regulators?.map((one) => ({
+    partType.regulators = partType.regulators?.map((one) => ({
       ...one,
       in: renamed(one.in),
       out: renamed(one.out),
       minus: renamed(one.minus)
     }));
-    sort.dividers = sort.dividers?.map((one) => ({
+    partType.dividers = partType.dividers?.map((one) => ({
       ...one,
       sense: renamed(one.sense),
       minus: renamed(one.minus)
     }));
-    sort.loads = sort.loads?.map((one) => ({ ...one, plus: renamed(one.plus), minus: renamed(one.minus) }));
-    sort.drives = sort.drives?.map((one) => ({
+    partType.loads = partType.loads?.map((one) => ({
+      ...one,
+      plus: renamed(one.plus),
+      minus: renamed(one.minus)
+    }));
+    partType.drives = partType.drives?.map((one) => ({
       plus: renamed(one.plus),
       minus: renamed(one.minus),
       signal: renamed(one.signal)
     }));
-    sort.currentSensors = sort.currentSensors?.map(renamed);
-    sort.spoken = sort.spoken?.map((one) => ({
+    partType.currentSensors = partType.currentSensors?.map(renamed);
+    partType.spoken = partType.spoken?.map((one) => ({
       ...one,
       sends: renamed(one.sends),
       hears: renamed(one.hears)
     }));
-    if (sort.ports) {
-      sort.ports.pads = sort.ports.pads.map((one) => ({ ...one, pad: renamed(one.pad) }));
+    if (partType.uarts) {
+      partType.uarts.pads = partType.uarts.pads.map((one) => ({ ...one, pad: renamed(one.pad) }));
     }
-    if (sort.picture) {
-      sort.picture = {
-        ...sort.picture,
-        takes: renamed(sort.picture.takes),
-        gives: renamed(sort.picture.gives)
+    if (partType.picture) {
+      partType.picture = {
+        ...partType.picture,
+        takes: renamed(partType.picture.takes),
+        gives: renamed(partType.picture.gives)
       };
     }
   }
 
-  serialPads = $derived((this.sort.pads ?? []).filter((pad) => pad.kind === 'SERIAL').map((pad) => pad.name));
+  serialPads = $derived(
+    (this.partType.pads ?? []).filter((pad) => pad.kind === 'SERIAL').map((pad) => pad.name)
+  );
 
-  videoPads = $derived((this.sort.pads ?? []).filter((pad) => pad.kind === 'VIDEO').map((pad) => pad.name));
+  videoPads = $derived(
+    (this.partType.pads ?? []).filter((pad) => pad.kind === 'VIDEO').map((pad) => pad.name)
+  );
 
   /** Says what the part does with the picture, on the first video pads that fit; nothing takes it off. */
   shows(role: Picture['role'] | ''): void {
     if (role === '') {
-      delete this.sort.picture;
+      delete this.partType.picture;
       return;
     }
     const [one = '', other = ''] = this.videoPads;
     const takes = role === 'OVERLAY' || role === 'TRANSMITTER' ? one : '';
     const gives = role === 'CAMERA' ? one : role === 'OVERLAY' ? other : '';
     const sends = role === 'TRANSMITTER' || role === 'AIR_UNIT';
-    this.sort.picture = { role, takes, gives, milliwatts: sends ? [25, 200] : [] };
+    this.partType.picture = { role, takes, gives, milliwatts: sends ? [25, 200] : [] };
   }
 
-  /** Begins the ports of a board, or takes in the serial pads that are not among them yet. */
+  /** Begins the uarts of a board, or takes in the serial pads that are not among them yet. */
   leadOut(): void {
-    const known = this.sort.ports?.pads ?? [];
+    const known = this.partType.uarts?.pads ?? [];
     const more = this.serialPads.filter((name) => known.every((one) => one.pad !== name));
-    this.sort.ports = {
+    this.partType.uarts = {
       processor: 'F7',
       computer: '',
       soft: [],
       silent: '',
-      ...this.sort.ports,
+      ...this.partType.uarts,
       pads: [
         ...known,
         ...more.map((pad) => ({
           pad,
-          port: /(\d+)$/.exec(pad)?.[1] ?? '1',
+          uart: /(\d+)$/.exec(pad)?.[1] ?? '1',
           side: /^T/.test(pad) ? ('TX' as const) : ('RX' as const),
           inverter: 'NONE' as const,
           bears5V: false
@@ -199,19 +217,19 @@ export class SortState extends Doing {
 
   /** Another line that the part speaks on. */
   addLine(): void {
-    const taken = (this.sort.spoken ?? []).flatMap((one) => [one.sends, one.hears]);
+    const taken = (this.partType.spoken ?? []).flatMap((one) => [one.sends, one.hears]);
     const sends = this.serialPads.find((name) => !taken.includes(name)) ?? '';
-    this.sort.spoken = [
-      ...(this.sort.spoken ?? []),
+    this.partType.spoken = [
+      ...(this.partType.spoken ?? []),
       { job: 'RECEIVER', formats: ['SBUS'], sends, hears: '', highV: 3.3 }
     ];
   }
 
   addRegulator(): void {
-    const pads = this.sort.pads ?? [];
+    const pads = this.partType.pads ?? [];
     const feed = pads.find((pad) => pad.kind === 'FEED' && pad.volts > 0);
-    this.sort.regulators = [
-      ...(this.sort.regulators ?? []),
+    this.partType.regulators = [
+      ...(this.partType.regulators ?? []),
       {
         in: pads.find((pad) => pad.kind === 'SUPPLY')?.name ?? '',
         out: feed?.name ?? '',
@@ -225,10 +243,10 @@ export class SortState extends Doing {
 
   async keep(): Promise<boolean> {
     return this.run(async () => {
-      const body = $state.snapshot(this.sort) as Sort;
+      const body = $state.snapshot(this.partType) as Sort;
       await (this.known
-        ? ask(api.PUT('/api/part-shelf/{id}', { params: { path: { id: this.known } }, body }))
-        : ask(api.POST('/api/part-shelf', { body })));
+        ? ask(api.PUT('/api/parts-library/{id}', { params: { path: { id: this.known } }, body }))
+        : ask(api.POST('/api/parts-library', { body })));
     });
   }
 }

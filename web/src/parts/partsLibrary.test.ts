@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client';
 import { begin, last, server } from '../testing/server';
 import PartsLibrary from './PartsLibrary.svelte';
 import PartTypeForm from './PartTypeForm.svelte';
-import { BEGIN, SortState } from './partType.svelte';
+import { BEGIN, PartTypeState } from './partType.svelte';
 
 const { params, gone, route } = vi.hoisted(() => ({
   params: {} as Record<string, string>,
@@ -32,14 +32,14 @@ const regulator: Schemas['PartType'] = {
   loads: []
 };
 
-const shelf = [
-  { sort: regulator, own: false },
-  { sort: { ...structuredClone(regulator), id: 'mine', label: 'Mine, 5 V' }, own: true }
+const library = [
+  { partType: regulator, own: false },
+  { partType: { ...structuredClone(regulator), id: 'mine', label: 'Mine, 5 V' }, own: true }
 ];
 
-describe('a sort of part', () => {
+describe('a part type', () => {
   it('lies row by row, and a new pad has a name of its own', () => {
-    const work = new SortState('', regulator);
+    const work = new PartTypeState('', regulator);
     expect(work.rows.map((row) => row.pads.map((one) => one.pad.name))).toEqual([['+', '-'], ['5V']]);
     work.addRow();
     expect(work.pad).toMatchObject({ name: 'P4', row: 2 });
@@ -48,19 +48,19 @@ describe('a sort of part', () => {
   });
 
   it('carries a new name of a pad into everything that hangs on it', () => {
-    const work = new SortState('', regulator);
+    const work = new PartTypeState('', regulator);
     work.at = 2;
     work.rename('B5');
-    expect(work.sort.regulators?.[0]?.out).toBe('B5');
+    expect(work.partType.regulators?.[0]?.out).toBe('B5');
     work.at = 0;
     work.rename('VIN');
-    expect(work.sort.regulators?.[0]?.in).toBe('VIN');
-    expect(work.sort.leaks?.[0]?.from).toBe('VIN');
-    expect(work.sort.capacitors?.[0]?.plus).toBe('VIN');
+    expect(work.partType.regulators?.[0]?.in).toBe('VIN');
+    expect(work.partType.leaks?.[0]?.from).toBe('VIN');
+    expect(work.partType.capacitors?.[0]?.plus).toBe('VIN');
   });
 
   it('leads the ports of a board out by the names of its serial pads, and a pad takes its side along', () => {
-    const state = new SortState('', {
+    const state = new PartTypeState('', {
       ...BEGIN,
       kind: 'BOARD',
       pads: [
@@ -69,18 +69,18 @@ describe('a sort of part', () => {
       ]
     });
     state.leadOut();
-    expect(state.sort.ports?.pads.map((one) => [one.pad, one.port, one.side])).toEqual([
+    expect(state.partType.uarts?.pads.map((one) => [one.pad, one.uart, one.side])).toEqual([
       ['R3', '3', 'RX'],
       ['T3', '3', 'TX']
     ]);
     state.rename('RCIN');
-    expect(state.sort.ports?.pads[0]?.pad).toBe('RCIN');
+    expect(state.partType.uarts?.pads[0]?.pad).toBe('RCIN');
     state.removePad();
-    expect(state.sort.ports?.pads.map((one) => one.pad)).toEqual(['T3']);
+    expect(state.partType.uarts?.pads.map((one) => one.pad)).toEqual(['T3']);
   });
 
   it('speaks on a pad of its own, and falls silent with it', () => {
-    const state = new SortState('', {
+    const state = new PartTypeState('', {
       ...BEGIN,
       pads: [
         { name: 'S', kind: 'SERIAL', volts: 0, row: 0, usb: false, room: 2 },
@@ -89,25 +89,25 @@ describe('a sort of part', () => {
     });
     state.addLine();
     state.addLine();
-    expect(state.sort.spoken?.map((one) => one.sends)).toEqual(['S', '']);
+    expect(state.partType.spoken?.map((one) => one.sends)).toEqual(['S', '']);
     state.rename('SIG');
-    expect(state.sort.spoken?.[0]?.sends).toBe('SIG');
+    expect(state.partType.spoken?.[0]?.sends).toBe('SIG');
     state.removePad();
-    expect(state.sort.spoken?.map((one) => one.sends)).toEqual(['']);
+    expect(state.partType.spoken?.map((one) => one.sends)).toEqual(['']);
   });
 
   it('loses what hangs on a pad together with the pad', () => {
-    const work = new SortState('', regulator);
+    const work = new PartTypeState('', regulator);
     work.at = 2;
     work.removePad();
-    expect(work.sort.regulators).toEqual([]);
-    expect(work.sort.leaks).toHaveLength(1);
+    expect(work.partType.regulators).toEqual([]);
+    expect(work.partType.leaks).toHaveLength(1);
     expect(work.names).toEqual(['+', '-']);
   });
 
-  it('begins with no draw where the sort that it is like has none', () => {
-    expect(new SortState('', regulator).sort.loads).toEqual([]);
-    expect(new SortState('').sort.loads).toHaveLength(1);
+  it('begins with no draw where the part type that it is like has none', () => {
+    expect(new PartTypeState('', regulator).partType.loads).toEqual([]);
+    expect(new PartTypeState('').partType.loads).toHaveLength(1);
   });
 });
 
@@ -116,7 +116,7 @@ describe('the parts library', () => {
     gone.length = 0;
     route.params = {};
     delete params.like;
-    begin({ '/api/part-shelf': shelf, '/api/part-shelf/{id}': [shelf[0]] });
+    begin({ '/api/parts-library': library, '/api/parts-library/{id}': [library[0]] });
   });
 
   it('says what each takes and gives, and lets only ones own be changed or taken off', async () => {
@@ -130,18 +130,18 @@ describe('the parts library', () => {
   });
 
   it('takes a file in and says what came of it, and refuses one that is none', async () => {
-    server.answers['/api/part-shelf/own'] = { added: 1, changed: 0, same: 2 };
+    server.answers['/api/parts-library/own'] = { added: 1, changed: 0, same: 2 };
     render(PartsLibrary);
-    const field = await waitFor(() => screen.getByLabelText<HTMLInputElement>('Take in a file'));
-    const file = (text: string) => ({ name: 'shelf.json', text: async () => text });
-    await fireEvent.change(field, { target: { files: [file('{"sorts": []}')] } });
-    await waitFor(() => screen.getByText('1 came in, 0 changed, 2 were there as they are.'));
-    expect(last('POST')?.body).toEqual({ sorts: [] });
+    const field = await waitFor(() => screen.getByLabelText<HTMLInputElement>('Import part types'));
+    const file = (text: string) => ({ name: 'library.json', text: async () => text });
+    await fireEvent.change(field, { target: { files: [file('{"partTypes": []}')] } });
+    await waitFor(() => screen.getByText('1 imported, 0 changed, 2 unchanged.'));
+    expect(last('POST')?.body).toEqual({ partTypes: [] });
     await fireEvent.change(field, { target: { files: [file('not json')] } });
-    await waitFor(() => screen.getByText(/shelf.json is no JSON/));
+    await waitFor(() => screen.getByText(/library.json is no JSON/));
   });
 
-  it('a sort is entered on its drawing and put on the shelf', async () => {
+  it('a part type is entered on its drawing and saved', async () => {
     params.like = 'regulator-5v-1a';
     render(PartTypeForm);
     await waitFor(() => screen.getByRole('button', { name: '5V: feed, 5 V' }));

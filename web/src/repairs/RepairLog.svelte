@@ -5,7 +5,7 @@
   import Notice from '../shared/Notice.svelte';
   import { day, minutes } from '../shared/words';
 
-  const ledger = new Loading<Schemas['Ledger']>();
+  const repairLog = new Loading<Schemas['RepairLog']>();
   const lists = new Loading<{ crafts: Schemas['ListedCraft'][]; pages: Schemas['Page'][] }>();
   const asked = new URLSearchParams(location.search);
   let q = $state('');
@@ -31,15 +31,15 @@
 
   $effect(() => {
     const query = { q, craft, cause, from, to, zone };
-    void ledger.load(() => ask(api.GET('/api/ledger', { params: { query } })));
+    void repairLog.load(() => ask(api.GET('/api/repair-log', { params: { query } })));
   });
 
   /** Adds the next page to what is shown. */
-  async function showMore(shown: Schemas['Ledger']): Promise<void> {
+  async function showMore(shown: Schemas['RepairLog']): Promise<void> {
     more = true;
     const query = { q, craft, cause, from, to, zone, skip: shown.entries.length };
-    await ledger.load(async () => {
-      const next = await ask(api.GET('/api/ledger', { params: { query } }));
+    await repairLog.load(async () => {
+      const next = await ask(api.GET('/api/repair-log', { params: { query } }));
       return { ...next, entries: [...shown.entries, ...next.entries] };
     });
     more = false;
@@ -52,8 +52,8 @@
   <div class="top">
     <h1>Repair log</h1>
     <span class="do"
-      ><a class="quiet" href="/ledger/trends">Trends</a>
-      <a class="quiet" href="/api/ledger.csv" download="ledger.csv">All of it as CSV</a></span
+      ><a class="quiet" href="/repair-log/trends">Trends</a>
+      <a class="quiet" href="/api/repair-log.csv" download="repair-log.csv">All of it as CSV</a></span
     >
   </div>
   <div class="filters">
@@ -84,9 +84,9 @@
       <input id="to" class="entry" type="date" bind:value={to} />
     </div>
   </div>
-  <Notice text={ledger.error} />
-  {#if ledger.value}
-    {@const l = ledger.value}
+  <Notice text={repairLog.error} />
+  {#if repairLog.value}
+    {@const l = repairLog.value}
     <p class="small">
       {l.all}
       {l.all === 1 ? 'entry' : 'entries'}, {minutes(l.minutes)}.

@@ -9,8 +9,8 @@
   const saved = new Loading<Schemas['Saved'][]>();
   const zone = Intl.DateTimeFormat().resolvedOptions().timeZone;
   onMount(() => {
-    void trends.load(() => ask(api.GET('/api/ledger/trends', { params: { query: { zone } } })));
-    void saved.load(() => ask(api.GET('/api/ledger/saved')));
+    void trends.load(() => ask(api.GET('/api/repair-log/trends', { params: { query: { zone } } })));
+    void saved.load(() => ask(api.GET('/api/repair-log/saved')));
   });
   let took = $derived(total(saved.value?.map((one) => one.tookMinutes)));
   let fixed = $derived(total(saved.value?.map((one) => one.fixedMinutes)));
@@ -19,7 +19,7 @@
     return minutes.reduce((sum, one) => sum + one, 0);
   }
 
-  /** By what the ledger is searched for the entries of a list; a few it cannot be searched by. */
+  /** By what the repairLog is searched for the entries of a list; a few it cannot be searched by. */
   const SEARCHED = { crafts: 'craft', causes: 'cause', parts: 'q', families: '', builders: '' };
   const TITLES = {
     causes: 'Causes',
@@ -96,8 +96,8 @@
               {#each t[list].slice(0, 12) as one (one.id)}
                 <li>
                   <span>
-                    {#if SEARCHED[list]}<a href={`/ledger?${SEARCHED[list]}=${encodeURIComponent(one.id)}`}
-                        >{one.title}</a
+                    {#if SEARCHED[list]}<a
+                        href={`/repair-log?${SEARCHED[list]}=${encodeURIComponent(one.id)}`}>{one.title}</a
                       >{:else}{one.title}{/if}
                   </span>
                   <span class="bar"><i style:width={`${(one.times / most) * 100}%`}></i></span>

@@ -27,7 +27,7 @@ vi.mock('../api/client', async (original) => ({
   ...(await original<object>()),
   api: {
     GET: async (path: string, init: { params?: { query?: Record<string, unknown> } } = {}) => {
-      if (path !== '/api/ledger') {
+      if (path !== '/api/repair-log') {
         return { data: [], response: new Response() };
       }
       const query = init.params?.query ?? {};

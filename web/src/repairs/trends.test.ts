@@ -24,7 +24,7 @@ const saved = [
 // Its plot asks for the screen's mode as it is loaded.
 vi.hoisted(() => vi.stubGlobal('matchMedia', () => ({ matches: false, addEventListener: () => {} })));
 
-beforeEach(() => begin({ '/api/ledger/trends': trends, '/api/ledger/saved': saved }));
+beforeEach(() => begin({ '/api/repair-log/trends': trends, '/api/repair-log/saved': saved }));
 
 describe('trends of the ledger', () => {
   it('set what searches took beside a fixed order, in all and one by one', async () => {
@@ -36,23 +36,23 @@ describe('trends of the ledger', () => {
   });
 
   it('claim nothing saved where nothing was', async () => {
-    server.answers['/api/ledger/saved'] = [saved[1]];
+    server.answers['/api/repair-log/saved'] = [saved[1]];
     render(Trends);
     expect((await screen.findByText(/solved work-ups took/)).textContent).toContain('nothing saved');
   });
 
   it('say nothing of it before anything was solved, and lead to the ledger by craft, cause and part', async () => {
-    server.answers['/api/ledger/saved'] = [];
+    server.answers['/api/repair-log/saved'] = [];
     render(Trends);
     expect((await screen.findByRole('link', { name: 'TERN' })).getAttribute('href')).toBe(
-      '/ledger?craft=TERN'
+      '/repair-log?craft=TERN'
     );
     expect(screen.getByRole('link', { name: 'prop-hand' }).getAttribute('href')).toBe(
-      '/ledger?cause=prop-hand'
+      '/repair-log?cause=prop-hand'
     );
     expect(screen.queryByText(/solved work-ups took/)).toBeNull();
     expect(screen.getByRole('link', { name: 'Video transmitter' }).getAttribute('href')).toBe(
-      '/ledger?q=Video%20transmitter'
+      '/repair-log?q=Video%20transmitter'
     );
     expect(screen.getByText('the club').tagName).toBe('SPAN');
     expect(screen.getAllByText(/3 times, about 12 min each/)).toHaveLength(2);
@@ -60,7 +60,7 @@ describe('trends of the ledger', () => {
   });
 
   it('lead to the bench while nothing was closed', async () => {
-    server.answers['/api/ledger/trends'] = { ...trends, months: [] };
+    server.answers['/api/repair-log/trends'] = { ...trends, months: [] };
     render(Trends);
     await screen.findByText(/Nothing was closed yet/);
   });

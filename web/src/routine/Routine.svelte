@@ -68,15 +68,15 @@
         battery.
       </p>
       <div class="schools" role="group" aria-label="Pre-power convention">
-        {#each view.schools as one (one.id)}
+        {#each view.conventions as one (one.id)}
           <button
             class="quiet"
-            aria-pressed={one.id === view.school}
+            aria-pressed={one.id === view.convention}
             disabled={work.at > 0 || work.busy}
             onclick={() => void work.load(one.id)}>{one.label}{one.asked ? ', asked for' : ''}</button
           >
         {/each}
-        <span class="small">{view.schools.find((one) => one.id === view.school)?.reason}</span>
+        <span class="small">{view.conventions.find((one) => one.id === view.convention)?.reason}</span>
         <label class="small">
           <input
             type="checkbox"

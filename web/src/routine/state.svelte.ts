@@ -45,12 +45,12 @@ export class RoutineState extends Doing {
   complete = $derived.by(() => this.answer.whole && (!this.secondWay || this.second.whole));
   finished = $derived(this.view !== undefined && (this.at >= this.view.steps.length || this.failed !== ''));
 
-  /** Reads the routine, of the school that the occasion asks for or of the one that was chosen; a run begins anew. */
-  async load(school?: Schemas['RoutineView']['school']): Promise<void> {
+  /** Reads the routine, of the convention that the occasion asks for or of the one that was chosen; a run begins anew. */
+  async load(convention?: Schemas['RoutineView']['convention']): Promise<void> {
     await this.run(async () => {
       this.view = await ask(
         api.GET('/api/crafts/{mark}/routine', {
-          params: { path: { mark: this.mark }, query: { school } }
+          params: { path: { mark: this.mark }, query: { convention } }
         })
       );
       this.at = 0;
@@ -60,10 +60,10 @@ export class RoutineState extends Doing {
     });
   }
 
-  /** Sets the school that the owner holds to, for every craft. */
-  async holdTo(school: Schemas['RoutineView']['school']): Promise<void> {
+  /** Sets the convention that the owner holds to, for every craft. */
+  async holdTo(convention: Schemas['RoutineView']['convention']): Promise<void> {
     await this.run(async () => {
-      await ask(api.PUT('/api/routine-school', { body: { school } }));
+      await ask(api.PUT('/api/pre-power-convention', { body: { convention } }));
     });
     await this.load();
   }
@@ -140,7 +140,7 @@ export class RoutineState extends Doing {
           body: {
             readings: { ...this.readings },
             minutes: (Date.now() - this.started) / 60000,
-            school: this.view?.school
+            convention: this.view?.convention
           }
         })
       );

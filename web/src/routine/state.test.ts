@@ -59,7 +59,7 @@ describe('a run of the routine', () => {
   it('reads the routine again when the owner holds to the other school', async () => {
     await run.holdTo('FULL');
     expect(sent.slice(-2)).toMatchObject([
-      { path: '/api/routine-school', body: { school: 'FULL' } },
+      { path: '/api/pre-power-convention', body: { convention: 'FULL' } },
       { path: '/api/crafts/{mark}/routine' }
     ]);
   });

@@ -25,8 +25,8 @@
   });
 
   async function everything(): Promise<Found[]> {
-    const [packs, crafts, workUps, pages] = await Promise.all([
-      ask(api.GET('/api/packs')),
+    const [batteries, crafts, workUps, pages] = await Promise.all([
+      ask(api.GET('/api/batteries')),
       ask(api.GET('/api/crafts')),
       ask(api.GET('/api/work-ups')),
       ask(api.GET('/api/handbook'))
@@ -37,10 +37,10 @@
         sort: 'chart',
         go: () => navigate('/crafts/:mark', { params: { mark: c.mark } })
       })),
-      ...packs.map((p) => ({
+      ...batteries.map((p) => ({
         label: `Battery ${p.label}, ${p.kind.cells} cells, ${Math.round(p.kind.capacityMah)} mAh`,
-        sort: 'pack',
-        go: () => navigate('/packs/:label', { params: { label: p.label } })
+        sort: 'battery',
+        go: () => navigate('/batteries/:label', { params: { label: p.label } })
       })),
       ...workUps.map((w) => ({
         label: `${w.mark}: ${w.complaint}`,

@@ -6,9 +6,9 @@
 
   const views = [
     { href: '/', label: 'Bench' },
-    { href: '/packs', label: 'Batteries' },
+    { href: '/batteries', label: 'Batteries' },
     { href: '/parts', label: 'Parts' },
-    { href: '/ledger', label: 'Repair log' },
+    { href: '/repair-log', label: 'Repair log' },
     { href: '/instruments', label: 'Instruments' },
     { href: '/handbook', label: 'Handbook' }
   ];

@@ -15,7 +15,7 @@
     place: Schemas['PlaceView'];
     /** The craft from above. Default: none. */
     drawing?: Schemas['CraftDrawing'] | undefined;
-    /** Its leads and parts. Default: none. */
+    /** Its wires and parts. Default: none. */
     map?: Schemas['PowerMap'] | undefined;
     label: string;
   } = $props();

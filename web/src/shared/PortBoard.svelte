@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** The ports of a board, one row each: its pads, and on the other side the part that has it. */
+  /** The uarts of a board, one row each: its pads, and on the other side the part that has it. */
   interface Port {
     name: string;
     /** What is written below its name. */
@@ -7,24 +7,24 @@
     pads: { name: string; side: string }[];
   }
   interface Held {
-    port: string;
+    uart: string;
     label: string;
-    /** The pads of the port that it is joined to. */
+    /** The pads of the uart that it is joined to. */
     pads: string[];
     /** How the line stands. */
     state: 'sound' | 'doubt' | 'danger' | 'unknown';
   }
-  let { label, ports, held }: { label: string; ports: Port[]; held: Held[] } = $props();
+  let { label, uarts, held }: { label: string; uarts: Port[]; held: Held[] } = $props();
 
   const PAD = 21;
   const LEAST = 50;
   const PART = 42;
   let rows = $derived.by(() => {
     let y = 8;
-    return ports.map((port) => {
-      const parts = held.filter((one) => one.port === port.name);
-      const height = Math.max(LEAST, port.pads.length * PAD + 8, parts.length * PART + 8);
-      const row = { port, parts, height, y };
+    return uarts.map((uart) => {
+      const parts = held.filter((one) => one.uart === uart.name);
+      const height = Math.max(LEAST, uart.pads.length * PAD + 8, parts.length * PART + 8);
+      const row = { uart, parts, height, y };
       y += height;
       return row;
     });
@@ -36,20 +36,20 @@
 
 <svg viewBox={`0 0 560 ${whole}`} role="img" aria-label={`UARTs of the FC: ${label}`}>
   <rect class="board" x="4" y="4" width="266" height={whole - 8} rx="6" />
-  {#each rows as row, i (row.port.name)}
+  {#each rows as row, i (row.uart.name)}
     {#if i > 0}<line class="parting" x1="4" x2="270" y1={row.y} y2={row.y} />{/if}
-    <text class="port" x="18" y={row.y + row.height / 2 + (row.port.note ? -3 : 6)}>UART {row.port.name}</text
+    <text class="port" x="18" y={row.y + row.height / 2 + (row.uart.note ? -3 : 6)}>UART {row.uart.name}</text
     >
-    {#if row.port.note}<text class="note" x="18" y={row.y + row.height / 2 + 15}>{row.port.note}</text>{/if}
+    {#if row.uart.note}<text class="note" x="18" y={row.y + row.height / 2 + 15}>{row.uart.note}</text>{/if}
     {#each row.parts as part, k (k)}
       {@const y = middle(row, k, row.parts.length, PART)}
-      {#each row.port.pads as pad, n (pad.name + pad.side)}
+      {#each row.uart.pads as pad, n (pad.name + pad.side)}
         {#if part.pads.includes(pad.name)}
           <line
             class="lead {part.state}"
             x1="284"
             x2="330"
-            y1={middle(row, n, row.port.pads.length, PAD)}
+            y1={middle(row, n, row.uart.pads.length, PAD)}
             y2={y}
           />
         {/if}
@@ -59,8 +59,8 @@
     {:else}
       <text class="note" x="344" y={row.y + row.height / 2 + 5}>free</text>
     {/each}
-    {#each row.port.pads as pad, n (pad.name + pad.side)}
-      {@const y = middle(row, n, row.port.pads.length, PAD)}
+    {#each row.uart.pads as pad, n (pad.name + pad.side)}
+      {@const y = middle(row, n, row.uart.pads.length, PAD)}
       <rect
         class="pad"
         class:used={row.parts.some((part) => part.pads.includes(pad.name))}

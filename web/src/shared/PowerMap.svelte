@@ -59,7 +59,7 @@
     return d;
   }
 
-  /** Where the mark of a lead stands: on its first stretch, clear of the pad. */
+  /** Where the mark of a wire stands: on its first stretch, clear of the pad. */
   function mark(corners: number[]): { x: number; y: number } {
     return { x: corners[0]! + (corners[2]! > corners[0]! ? 40 : -40), y: corners[1]! };
   }
@@ -109,8 +109,8 @@
   aria-label={label}
   style:max-width={`${frame.width}px`}
 >
-  {#each map.leads as lead (lead.id)}
-    <path class={`lead ${lead.purpose.toLowerCase()} ${lead.state.toLowerCase()}`} d={path(lead.corners)} />
+  {#each map.wires as wire (wire.id)}
+    <path class={`wire ${wire.purpose.toLowerCase()} ${wire.state.toLowerCase()}`} d={path(wire.corners)} />
   {/each}
   {#each map.boxes as box (box.partId)}
     <rect class="box" x={box.x} y={box.y} width={box.width} height={box.height} />
@@ -118,12 +118,12 @@
     <text class="part" x={box.x + box.width / 2} y={top + 20} text-anchor="middle">{box.label}</text>
     <line class="under" x1={box.x} x2={box.x + box.width} y1={top + 29} y2={top + 29} />
   {/each}
-  {#each map.leads as lead (lead.id)}
-    {#if marks[lead.state]}
-      {@const m = mark(lead.corners)}
-      <g class={`tick ${lead.state.toLowerCase()}`} transform={`translate(${m.x} ${m.y})`}>
+  {#each map.wires as wire (wire.id)}
+    {#if marks[wire.state]}
+      {@const m = mark(wire.corners)}
+      <g class={`tick ${wire.state.toLowerCase()}`} transform={`translate(${m.x} ${m.y})`}>
         <circle r="10" />
-        <text y="6" text-anchor="middle">{marks[lead.state]}</text>
+        <text y="6" text-anchor="middle">{marks[wire.state]}</text>
       </g>
     {/if}
   {/each}

@@ -22,7 +22,7 @@ const map = {
     { partId: 'B', label: 'part B', x: 300, y: 0, width: 90, height: 100 }
   ],
   points: [spot('A.1', 90, 40), spot('A.2', 90, 70), spot('B.1', 300, 40)],
-  leads: [
+  wires: [
     {
       id: 'A.1>B.1',
       label: 'lead',

@@ -1,5 +1,5 @@
 <script lang="ts">
-  /** What the lines and marks of the lead and power map stand for. */
+  /** What the lines and marks of the wire and power map stand for. */
   const lines = [
     { kind: 'supply', text: 'supply' },
     { kind: 'ground', text: 'ground' },

@@ -12,7 +12,7 @@ vi.mock('../navigation', () => ({ navigate: (...to: unknown[]) => gone.push(to) 
 beforeEach(() => {
   gone.length = 0;
   begin({
-    '/api/packs': [{ label: 'A1', kind: { cells: 4, capacityMah: 1499.6 } }],
+    '/api/batteries': [{ label: 'A1', kind: { cells: 4, capacityMah: 1499.6 } }],
     '/api/crafts': [
       { mark: 'TERN', name: 'Beach colony' },
       { mark: 'EIDER', name: 'Survey lines' }
@@ -37,7 +37,7 @@ describe('the finder', () => {
     await fireEvent.input(field, { target: { value: 'open tern' } });
     expect(screen.queryByText('TERN, Beach colony')).toBeNull();
     screen.getByText('TERN: flips');
-    await fireEvent.input(field, { target: { value: '1500 pack' } });
+    await fireEvent.input(field, { target: { value: '1500 battery' } });
     screen.getByText('Battery A1, 4 cells, 1500 mAh');
     await fireEvent.input(field, { target: { value: 'nothing like it' } });
     expect(screen.queryByText('TERN: flips')).toBeNull();

@@ -14,7 +14,7 @@ describe('a part of a text', () => {
     ['PART', 'RX', undefined],
     ['PAD', 'RX.TX', '/crafts/KITE%202/wiring?pad=RX.TX'],
     ['WIRE', 'FC.5V>RX.5V', '/crafts/KITE%202/wiring?pad=FC.5V'],
-    ['SETTING', 'stick-order', '/crafts/KITE%202/told?setting=stick-order'],
+    ['SETTING', 'stick-order', '/crafts/KITE%202/configuration?setting=stick-order'],
     ['UART', '2', undefined]
   ] as const)('%s %s leads to %s', (kind, id, to) => {
     expect(leadsTo({ kind, id, text: 'x' }, 'KITE 2')).toBe(to);

@@ -14,7 +14,7 @@ const map = {
     { id: 'RX.+', partId: 'RX', label: 'receiver +', x: 20, y: 20 },
     { id: 'RX.-', partId: 'RX', label: 'receiver -', x: 40, y: 20 }
   ],
-  leads: [],
+  wires: [],
   spots: []
 } as unknown as Schemas['PowerMap'];
 

@@ -17,7 +17,7 @@ const map = (gap: number) =>
       { id: 'A.1', label: 'A 1', name: '1', partId: 'A', x: 90, y: 40, pad: true, right: true },
       { id: 'B.1', label: 'B 1', name: '1', partId: 'B', x: 90 + gap, y: 40, pad: true, right: false }
     ],
-    leads: []
+    wires: []
   }) as unknown as Schemas['PowerMap'];
 
 describe('where the probes go', () => {

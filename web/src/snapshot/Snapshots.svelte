@@ -59,7 +59,7 @@
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
     <span class="small">Everything the FC exports, kept unchanged.</span>
-    <a href="/firmware-families">Firmware families</a>
+    <a href="/firmware-dialects">Firmware families</a>
   </p>
   <Notice text={snapshots.error} />
   <div class="two">
@@ -133,7 +133,7 @@
                 {one.cause}. <em>{one.remedy}.</em>
                 <span class="small where">
                   {#each one.settings as setting (setting.id)}
-                    <a href={`/crafts/${encodeURIComponent(mark)}/told?setting=${setting.id}`}
+                    <a href={`/crafts/${encodeURIComponent(mark)}/configuration?setting=${setting.id}`}
                       >{setting.label} on the sheet</a
                     >
                   {/each}

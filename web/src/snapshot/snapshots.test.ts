@@ -23,7 +23,7 @@ vi.mock('../api/client', async (original) => ({
               number,
               changes: [
                 { settingId: 'a', group: 'motors' },
-                { settingId: 'b', group: 'ports' },
+                { settingId: 'b', group: 'uarts' },
                 { settingId: 'c', group: 'motors' }
               ],
               putBack: []
@@ -51,7 +51,7 @@ describe('the snapshots of a craft', () => {
     expect(state.changes?.since).toBe(2);
     expect(state.groups.map((group) => [group.group, group.changes.length])).toEqual([
       ['motors', 2],
-      ['ports', 1]
+      ['uarts', 1]
     ]);
   });
 

@@ -84,7 +84,7 @@ export function chart(more: object = {}): Schemas['Chart'] {
     unknowns: [],
     conflicts: [],
     missing: [],
-    behindTheShelf: [],
+    behindTheLibrary: [],
     revisions: [],
     log: [],
     corrections: [],

@@ -26,7 +26,7 @@
   <Notice text={work.error} />
   <div class="columns">
     <div>
-      <h2>Take in</h2>
+      <h2>Import</h2>
       <DropFile label="Drop a chart, or a ZIP of charts" tall onfile={(file) => void work.takeCharts(file)} />
       {#if work.busy && work.share > 0}<p class="small">{Math.round(work.share * 100)} % sent</p>{/if}
       {#if work.arrived}
@@ -62,15 +62,15 @@
       {/if}
     </div>
     <div>
-      <h2>Give out</h2>
+      <h2>Export</h2>
       <ul class="out">
         <li>
           <a href="/api/bundles" download="able-medic-charts.zip">All charts</a> a ZIP of a document and the photos
           of each
         </li>
-        <li><a href="/api/ledger.csv" download="ledger.csv">Repair log</a> as a table</li>
+        <li><a href="/api/repair-log.csv" download="repair-log.csv">Repair log</a> as a table</li>
         <li>
-          <a href="/api/packs.csv" download="packs.csv">Batteries</a> every event of each craft, as a table
+          <a href="/api/batteries.csv" download="batteries.csv">Batteries</a> with every event, as a table
         </li>
         <li><a href={`/api/due.ics?${zone()}`} download="due.ics">What is due</a> for a calendar</li>
       </ul>

@@ -30,9 +30,9 @@
       to: { ...bench, shortTest: afterTest[bench.shortTest] }
     },
     {
-      text: bench.packIn ? 'battery in' : 'battery out',
-      on: bench.packIn,
-      to: { ...bench, packIn: !bench.packIn }
+      text: bench.batteryIn ? 'battery in' : 'battery out',
+      on: bench.batteryIn,
+      to: { ...bench, batteryIn: !bench.batteryIn }
     },
     {
       text: bench.limiterIn ? 'current limiter in' : 'current limiter out',
@@ -60,7 +60,7 @@
       to: { ...bench, atField: !bench.atField }
     }
   ]);
-  let hot = $derived(bench.packIn && bench.propsOn);
+  let hot = $derived(bench.batteryIn && bench.propsOn);
 
   async function set(to: Bench): Promise<void> {
     if (!(await work.setBench(to)) && work.error) {

@@ -48,8 +48,8 @@
       <StepsInLine steps={card.instruction} mark={view.mark} />
       {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
       {#if card.takesRecording}<Recorded {work} {card} />{/if}
-      {#if card.takesListing || card.readsBack}<Listed {work} {card} />{/if}
-      {#if !card.takesListing}<Outcomes {work} {card} />{/if}
+      {#if card.takesExport || card.readsBack}<Listed {work} {card} />{/if}
+      {#if !card.takesExport}<Outcomes {work} {card} />{/if}
     </div>
     {#if !wide}
       <div class="drawing">

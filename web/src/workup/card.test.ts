@@ -32,7 +32,7 @@ const card = (more: object = {}): Schemas['CheckCard'] =>
     questions: [{ id: 'seen', text: 'Does it grate?', outcomes }],
     predictions: [],
     takesRecording: false,
-    takesListing: false,
+    takesExport: false,
     readsBack: false,
     ...more
   }) as unknown as Schemas['CheckCard'];

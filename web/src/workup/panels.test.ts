@@ -34,7 +34,7 @@ vi.mock('../api/client', async (original) => {
 
 const bench = {
   propsOn: false,
-  packIn: false,
+  batteryIn: false,
   limiterIn: false,
   usbIn: false,
   antennaOn: true,
@@ -109,7 +109,7 @@ describe('the bench', () => {
     expect(screen.getByRole('button', { name: 'pre-power checks due' })).toBeTruthy();
     expect(screen.queryByText('Props on and battery in')).toBeNull();
     unmount();
-    render(BenchLine, { work: working({ bench: { ...bench, propsOn: true, packIn: true } }) });
+    render(BenchLine, { work: working({ bench: { ...bench, propsOn: true, batteryIn: true } }) });
     expect(screen.getByText('Props on and battery in')).toBeTruthy();
   });
 
@@ -119,7 +119,7 @@ describe('the bench', () => {
     reply.refusal = 'The pre-power routine comes first.';
     await fireEvent.click(screen.getByRole('button', { name: 'battery out' }));
     await waitFor(() => expect(screen.getByText('Record it all the same?')).toBeTruthy());
-    expect((sent[0]!.body as { state: { packIn: boolean } }).state.packIn).toBe(true);
+    expect((sent[0]!.body as { state: { batteryIn: boolean } }).state.batteryIn).toBe(true);
   });
 
   it('of a closed work-up cannot be changed', () => {
@@ -220,7 +220,7 @@ describe('getting ready', () => {
   });
 
   it('is one press where only the bench changes', () => {
-    const steps = [{ step: 'PACK_OUT', label: 'battery out', guards: true }];
+    const steps = [{ step: 'BATTERY_OUT', label: 'battery out', guards: true }];
     render(ReadyBench, { work: working(), card: card({ steps }) });
     expect(screen.getByRole('button', { name: /All of this is done/ })).toBeTruthy();
   });

@@ -65,7 +65,7 @@ export class WorkUpState extends Doing {
     });
   }
 
-  /** The number of the last event that was written at another seat while something is being entered here; 0 while none was. */
+  /** The number of the last event that was written at another device while something is being entered here; 0 while none was. */
   ahead = $state(0);
 
   /** Takes in that the work-up went on elsewhere: at once, or when asked for where something is being entered. */

@@ -18,8 +18,8 @@ describe('the keys of outcomes', () => {
   });
 
   it('are their own digits where they are counts, and letters for all that are none', () => {
-    const ports = named('none', '1', '2', '8', '10', '11', 'shared');
-    expect(outcomeKeys(ports, 'b')).toEqual(['a', '1', '2', '8', 'c', 'd', 'e']);
+    const uarts = named('none', '1', '2', '8', '10', '11', 'shared');
+    expect(outcomeKeys(uarts, 'b')).toEqual(['a', '1', '2', '8', 'c', 'd', 'e']);
     expect(outcomeKeys(named('0', '1', '2', '3', 'more'))).toEqual(['0', '1', '2', '3', 'a']);
   });
 
@@ -39,14 +39,14 @@ describe('the keys of outcomes', () => {
 
 describe('an answer', () => {
   it('takes the key that is shown, whatever it is', async () => {
-    const asked = asking({ id: 'port', outcomes: named('none', '1', '2', '9', '10', 'shared') });
+    const asked = asking({ id: 'uart', outcomes: named('none', '1', '2', '9', '10', 'shared') });
     const answer = new AnswerState(() => asked, 'b');
     render(Answer, { answer, asked });
     for (const outcome of asked.questions[0]!.outcomes) {
       const button = screen.getByRole('button', { name: new RegExp(`it is ${outcome.id}$`) });
       answer.clear();
       answer.press(button.querySelector('kbd')!.textContent);
-      expect(answer.picks).toEqual({ port: outcome.id });
+      expect(answer.picks).toEqual({ uart: outcome.id });
     }
     answer.clear();
     answer.press('7');

@@ -55,10 +55,10 @@ public final class Families {
         return HANDBOOK;
     }
 
-    /** What is done before the pack goes in, on a craft as it should be. */
-    public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention school) {
+    /** What is done before the battery goes in, on a craft as it should be. */
+    public static List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention convention) {
         return ALL.stream()
-                .flatMap(one -> one.prePowerRoutine(craft, meter, school).stream())
+                .flatMap(one -> one.prePowerRoutine(craft, meter, convention).stream())
                 .toList();
     }
 
@@ -96,8 +96,8 @@ public final class Families {
         Craft faulty = fault.applyTo(sound);
         Craft fixed = fix.applyTo(faulty);
         return !faulty.arms().equals(fixed.arms())
-                || !faulty.wiring().equals(fixed.wiring())
-                || !faulty.seat().equals(fixed.seat())
+                || !faulty.outputs().equals(fixed.outputs())
+                || !faulty.mount().equals(fixed.mount())
                 || !faulty.electrics().defects().equals(fixed.electrics().defects());
     }
 
@@ -127,7 +127,7 @@ public final class Families {
 
     /** Whether a fault is put right by a flash: what stands in the firmware differs. */
     public static boolean flashes(Craft sound, Fault<Craft> fault) {
-        return sound.told().differencesTo(fault.applyTo(sound).told()).stream()
+        return sound.configuration().differencesTo(fault.applyTo(sound).configuration()).stream()
                 .anyMatch(one -> one.setting().device() == Device.FIRMWARE);
     }
 
@@ -206,12 +206,12 @@ public final class Families {
         return Required.of(recorded, REQUIREMENTS);
     }
 
-    /** A craft that stands for any whose parts and leads nobody entered. */
+    /** A craft that stands for any whose parts and wires nobody entered. */
     public static Craft anyCraft() {
         return ANY;
     }
 
-    /** What is known of every craft, whatever its parts and leads. */
+    /** What is known of every craft, whatever its parts and wires. */
     public static Book<Craft> bookOfAnyCraft() {
         return book(ANY, Meter.USUAL);
     }

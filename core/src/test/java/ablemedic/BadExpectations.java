@@ -36,8 +36,8 @@ public final class BadExpectations {
                 .filter(check ->
                         Expectation.of(check, required) instanceof Gives gives && isForbidden(check, gives.craft()))
                 .map(check -> check.id() + " of a craft with "
-                        + record.told().unusual().stream()
-                                .map(setting -> setting.id() + " " + record.told(setting))
+                        + record.configuration().unusual().stream()
+                                .map(setting -> setting.id() + " " + record.setting(setting))
                                 .toList())
                 .toList();
     }

@@ -51,7 +51,7 @@ class FaultsAtTheEndsTest {
     }
 
     private static boolean isNumber(Craft craft, Craft record) {
-        return craft.told().differencesTo(record.told()).stream()
+        return craft.configuration().differencesTo(record.configuration()).stream()
                 .map(one -> one.setting().form())
                 .anyMatch(form -> form instanceof ValueForm.Range || form instanceof ValueForm.Count);
     }

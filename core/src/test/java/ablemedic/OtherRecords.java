@@ -24,8 +24,10 @@ public final class OtherRecords {
     public record Pair(Craft one, Craft other) {
         /** A record with both. */
         public Craft on(Craft craft) {
-            return one.with(
-                    one.told().taking(setting -> !other.told().get(setting).equals(craft.told(setting)), other.told()));
+            return one.with(one.configuration()
+                    .taking(
+                            setting -> !other.configuration().get(setting).equals(craft.setting(setting)),
+                            other.configuration()));
         }
     }
 
@@ -74,7 +76,7 @@ public final class OtherRecords {
     }
 
     private static Set<String> changed(Craft craft, Craft other) {
-        return craft.told().differencesTo(other.told()).stream()
+        return craft.configuration().differencesTo(other.configuration()).stream()
                 .map(one -> one.setting().id())
                 .collect(Collectors.toCollection(TreeSet::new));
     }
@@ -95,12 +97,12 @@ public final class OtherRecords {
                 ? List.of(
                         range.written(range.least()),
                         range.written(range.most()),
-                        range.written(1.4 * (Double) craft.told(setting)))
+                        range.written(1.4 * (Double) craft.setting(setting)))
                 : setting.form() instanceof ValueForm.Count count
                         ? List.of(
                                 String.valueOf(count.least()),
                                 String.valueOf(count.most()),
-                                String.valueOf((Integer) craft.told(setting) + 1))
+                                String.valueOf((Integer) craft.setting(setting) + 1))
                         : switch (setting.id()) {
                             case "output-order" -> List.of("4-2-1-3");
                             case "alignment" -> List.of("180/0/0", "0/0/90");

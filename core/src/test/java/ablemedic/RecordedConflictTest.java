@@ -80,11 +80,11 @@ class RecordedConflictTest {
     private static Craft atTheComputersUart() {
         Craft craft = SerialCrafts.with("board-f1", "gnss");
         ElectricSheet sheet = craft.electrics().sheet();
-        List<Wire> leads = sheet.leads().stream()
-                .map(lead -> new Wire(
-                        atFirst(lead.from()), atFirst(lead.to()), lead.gauge(), lead.lengthMm(), lead.plugged()))
+        List<Wire> wires = sheet.wires().stream()
+                .map(wire -> new Wire(
+                        atFirst(wire.from()), atFirst(wire.to()), wire.gauge(), wire.lengthMm(), wire.plugged()))
                 .toList();
-        Craft moved = craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack())));
+        Craft moved = craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.battery())));
         return moved.with(UartSettings.jobsOf("2"), List.of())
                 .with(UartSettings.jobsOf("1"), List.of(UartFunction.GNSS));
     }
@@ -96,11 +96,11 @@ class RecordedConflictTest {
     private static Craft withoutGnssWire() {
         Craft craft = SerialCrafts.shared();
         ElectricSheet sheet = craft.electrics().sheet();
-        List<Wire> left = sheet.leads().stream()
-                .filter(lead -> !(lead.from() + lead.to()).contains("GNSS.T"))
+        List<Wire> left = sheet.wires().stream()
+                .filter(wire -> !(wire.from() + wire.to()).contains("GNSS.T"))
                 .toList();
-        assertThat(left).hasSizeLessThan(sheet.leads().size());
-        return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), left, sheet.pack())));
+        assertThat(left).hasSizeLessThan(sheet.wires().size());
+        return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), left, sheet.battery())));
     }
 
     @ParameterizedTest(name = "{0}")

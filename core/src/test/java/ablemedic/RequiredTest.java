@@ -86,7 +86,7 @@ class RequiredTest {
                 for (Conflict conflict : required.conflicts()) {
                     undone = conflict.on(undone);
                 }
-                assertThat(undone.told()).as(() -> said(craft, wrong)).isEqualTo(wrong.told());
+                assertThat(undone.configuration()).as(() -> said(craft, wrong)).isEqualTo(wrong.configuration());
             }
         }
     }
@@ -144,7 +144,7 @@ class RequiredTest {
                 .satisfies(conflict -> assertThat(conflict.root().severity()).isEqualTo(Severity.HAZARD));
         assertThat(required(craft.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD))
                         .craft()
-                        .told(ReceiverSettings.WHEN_LOST))
+                        .setting(ReceiverSettings.WHEN_LOST))
                 .isEqualTo(WhenLost.NO_FRAMES);
         assertThat(required(craft.with(ArmingSettings.STANDS, 30.0)).conflicts())
                 .singleElement()
@@ -177,12 +177,12 @@ class RequiredTest {
     @Test
     void whatWasMeasuredIsRatherBelievedThanWhatWasTakenOver() {
         Craft craft = SerialCrafts.shared().with(FcSettings.STICK_ORDER, StickOrder.TAER);
-        assertThat(required(craft).craft().told(FcSettings.STICK_ORDER))
+        assertThat(required(craft).craft().setting(FcSettings.STICK_ORDER))
                 .as("entered, against a radio taken over as usual")
                 .isEqualTo(StickOrder.TAER);
         Required measured =
                 Families.required(new Recorded(craft, Map.of(Site.of(RadioSettings.STICK_ORDER), Source.MEASURED)));
-        assertThat(measured.craft().told(FcSettings.STICK_ORDER))
+        assertThat(measured.craft().setting(FcSettings.STICK_ORDER))
                 .as("the radio's was measured")
                 .isEqualTo(StickOrder.AETR);
     }
@@ -201,7 +201,7 @@ class RequiredTest {
     }
 
     private static String said(Craft craft, Craft wrong) {
-        return craft.told().differencesTo(wrong.told()).toString();
+        return craft.configuration().differencesTo(wrong.configuration()).toString();
     }
 
     /**

@@ -48,8 +48,9 @@ class RequirementsTest {
         for (Craft craft : CRAFTS) {
             for (Fault<Craft> fault : Families.book(craft, Meter.USUAL).faults()) {
                 Craft faulty = fault.applyTo(craft);
-                List<Configuration.Difference> differences = craft.told().differencesTo(faulty.told());
-                if (faulty.with(craft.told()).equals(craft)
+                List<Configuration.Difference> differences =
+                        craft.configuration().differencesTo(faulty.configuration());
+                if (faulty.with(craft.configuration()).equals(craft)
                         && differences.stream().anyMatch(one -> one.setting().device() == Device.FLIGHT_BOARD)
                         && differences.stream()
                                 .noneMatch(one ->
@@ -88,9 +89,9 @@ class RequirementsTest {
                 .filteredOn(lint -> lint.complaint().equals("no-sticks"))
                 .isNotEmpty()
                 .allSatisfy(lint -> assertThat(lint.pads()).isNotEmpty().allSatisfy(pad -> assertThat(
-                                craft.electrics().sheet().leads().stream()
-                                        .filter(lead -> lead.from().equals(pad)
-                                                || lead.to().equals(pad)))
+                                craft.electrics().sheet().wires().stream()
+                                        .filter(wire -> wire.from().equals(pad)
+                                                || wire.to().equals(pad)))
                         .as("a pad of the sheet that has a lead")
                         .isNotEmpty()));
     }
@@ -98,7 +99,7 @@ class RequirementsTest {
     @Test
     void aScaleThatIsTooHighForTheDividerSaysWhatAPackWouldShow() {
         Craft craft = PowerCrafts.stack();
-        double right = craft.told(FcSettings.VOLTAGE_SCALE);
+        double right = craft.setting(FcSettings.VOLTAGE_SCALE);
         assertThat(Families.violations(craft.with(FcSettings.VOLTAGE_SCALE, 1.1 * right)))
                 .singleElement()
                 .satisfies(lint -> assertThat(lint.cause().plain()).contains("17.6 V"));

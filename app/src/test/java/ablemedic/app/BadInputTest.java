@@ -83,7 +83,7 @@ class BadInputTest {
                         .get("detail")
                         .asString())
                 .contains("guess");
-        assertThat(app.refused(422, "GET", "/api/ledger?from=yesterday", "")
+        assertThat(app.refused(422, "GET", "/api/repair-log?from=yesterday", "")
                         .get("detail")
                         .asString())
                 .contains("2026-03-31");
@@ -178,8 +178,8 @@ class BadInputTest {
                 "/api/crafts/EIDER/routine",
                 "/api/crafts/EIDER/log",
                 "/api/crafts/EIDER/parts",
-                "/api/packs",
-                "/api/packs/A1/entries",
+                "/api/batteries",
+                "/api/batteries/A1/entries",
                 "/api/instruments/pack",
                 "/api/instruments/read-here",
                 "/api/instruments/scale-from-readings",

@@ -62,7 +62,7 @@ class BenchRowsTest {
                         "{\"version\": "
                                 + app.get("/api/crafts/ROW/set-up").get("run").get("version")
                                 + ", \"reason\": \"x\"}"));
-        writes.put("school", () -> app.ask("PUT", "/api/routine-school", "{\"school\": \"QUICK\"}"));
+        writes.put("convention", () -> app.ask("PUT", "/api/pre-power-convention", "{\"convention\": \"QUICK\"}"));
         writes.put(
                 "another export",
                 () -> app.sendAs(
@@ -118,7 +118,9 @@ class BenchRowsTest {
                         "{\"version\": " + version() + ", \"reason\": \"as it is set\", \"sheet\": "
                                 + app.get("/api/crafts/ROW/build-sheet")
                                         .toString()
-                                        .replaceFirst("\"told\":\\{", "\"told\":{\"receiver-failsafe\":\"hold\",")
+                                        .replaceFirst(
+                                                "\"configuration\":\\{",
+                                                "\"configuration\":{\"receiver-failsafe\":\"hold\",")
                                         .replace(",}", "}")
                                 + "}"));
         JsonNode beside = rested("BESIDE");

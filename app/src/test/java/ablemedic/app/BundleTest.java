@@ -98,11 +98,11 @@ class BundleTest {
                 assertThat(meaning(other, mark)).as(mark + " twice").isEqualTo(meaning(app, mark));
                 ObjectNode again = bundle(other, mark);
                 for (String part :
-                        List.of("sheets", "workUps", "routines", "setUps", "snapshots", "packs", "families")) {
+                        List.of("sheets", "workUps", "routines", "setUps", "snapshots", "batteries", "families")) {
                     assertThat(again.get(part)).as(mark + " " + part).isEqualTo(bundle.get(part));
                 }
             }
-            assertThat(other.get("/api/ledger").get("all").asInt()).isPositive();
+            assertThat(other.get("/api/repair-log").get("all").asInt()).isPositive();
         }
     }
 
@@ -145,13 +145,13 @@ class BundleTest {
         assertThat(bundle.get("craft").get("builder").asString()).isEqualTo("the loft");
         bundle.put("form", 1);
         ((ObjectNode) bundle.get("craft")).remove("builder");
-        bundle.get("workUps").forEach(one -> one.get("ledger").forEach(end -> ((ObjectNode) end).remove("parts")));
+        bundle.get("workUps").forEach(one -> one.get("repairLog").forEach(end -> ((ObjectNode) end).remove("parts")));
         bundle.get("files").forEach(one -> ((ObjectNode) one).remove("line"));
         try (App other = App.empty(folder)) {
             assertThat(take(other, bundle).get("taken").get(0).get("news").asBoolean())
                     .isTrue();
             assertThat(other.get("/api/crafts/EIDER").get("builder").asString()).isEmpty();
-            assertThat(other.get("/api/ledger/trends").get("parts")).isEmpty();
+            assertThat(other.get("/api/repair-log/trends").get("parts")).isEmpty();
             bundle.put("form", 5);
             assertThat(refused(other, 422, bundle)).contains("newer version");
         }
@@ -208,7 +208,7 @@ class BundleTest {
             }
         });
         ObjectNode wrong = bundle(app, "EIDER");
-        wrong.remove("packs");
+        wrong.remove("batteries");
         ((ObjectNode) wrong.get("craft")).put("state", "FLYING");
         assertThat(schema.validate(wrong.toString(), InputFormat.JSON)).hasSize(2);
     }

@@ -47,7 +47,7 @@ class ClockTest {
             JsonNode view = right.get("/api/work-ups/" + id);
             assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
             assertThat(right.refused(409, "PUT", "/api/work-ups/" + id + "/bench-state", """
-          {"version": %s, "state": {"propsOn": false, "packIn": true, "limiterIn": true, "usbIn": false, "antennaOn": true,
+          {"version": %s, "state": {"propsOn": false, "batteryIn": true, "limiterIn": true, "usbIn": false, "antennaOn": true,
            "radioOn": false, "atField": false, "shortTest": "PASSED"}}""".formatted(
                                             view.get("version")))
                             .get("detail")
@@ -73,7 +73,7 @@ class ClockTest {
                     "/api/work-ups/" + id + "/close",
                     "{\"version\": " + view.get("version") + ", \"end\": \"HANDED_OVER\", \"reason\": \"none\"}");
             assertThat(closed.get("minutes").asDouble()).isBetween(0.0, 1.0);
-            JsonNode entry = right.get("/api/ledger").get("entries").get(0);
+            JsonNode entry = right.get("/api/repair-log").get("entries").get(0);
             assertThat(entry.get("minutes").asDouble()).isBetween(0.0, 1.0);
             assertThat(Instant.parse(
                             right.get("/api/crafts/AHEAD/log").get(1).get("at").asString()))
@@ -91,13 +91,15 @@ class ClockTest {
             JsonNode view = app.get("/api/work-ups/" + id);
             JsonNode powered =
                     app.ask("PUT", "/api/work-ups/" + id + "/bench-state", """
-          {"version": %s, "state": {"propsOn": false, "packIn": true, "limiterIn": true, "usbIn": false, "antennaOn": true,
+          {"version": %s, "state": {"propsOn": false, "batteryIn": true, "limiterIn": true, "usbIn": false, "antennaOn": true,
            "radioOn": false, "atField": false, "shortTest": "PASSED"}}""".formatted(view.get("version")));
-            assertThat(powered.get("bench").get("packIn").asBoolean()).isTrue();
+            assertThat(powered.get("bench").get("batteryIn").asBoolean()).isTrue();
             app.ask("POST", "/api/crafts/HOT/log", "{\"kind\": \"CRASH\", \"text\": \"fell off the bench\"}");
             JsonNode bench = app.get("/api/work-ups/" + id).get("bench");
             assertThat(bench.get("shortTest").asString()).isEqualTo("NOT_DONE");
-            assertThat(bench.get("packIn").asBoolean()).as("the pack comes out").isFalse();
+            assertThat(bench.get("batteryIn").asBoolean())
+                    .as("the pack comes out")
+                    .isFalse();
         }
     }
 
@@ -114,13 +116,13 @@ class ClockTest {
                     .isEqualTo("PASSED");
             app.ask("PUT", "/api/crafts/WIRE/layout", """
           {"version": 2, "layout": "SEPARATE", "parts": ["receiver"],
-           "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
+           "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
             assertThat(app.get("/api/crafts/WIRE/routine").get("state").asString())
                     .isEqualTo("NOT_DONE");
             app.runRoutine("WIRE");
             JsonNode chart = app.get("/api/crafts/WIRE");
             var sheet = (tools.jackson.databind.node.ObjectNode) chart.get("sheet");
-            ((tools.jackson.databind.node.ObjectNode) sheet.get("told")).put("gain", "1.1");
+            ((tools.jackson.databind.node.ObjectNode) sheet.get("configuration")).put("gain", "1.1");
             app.ask(
                     "PUT",
                     "/api/crafts/WIRE/build-sheet",
@@ -128,7 +130,7 @@ class ClockTest {
             assertThat(app.get("/api/crafts/WIRE/routine").get("state").asString())
                     .as("a setting alone")
                     .isEqualTo("PASSED");
-            ((tools.jackson.databind.node.ArrayNode) sheet.get("electrics").get("leads")).remove(0);
+            ((tools.jackson.databind.node.ArrayNode) sheet.get("electrics").get("wires")).remove(0);
             app.ask(
                     "PUT",
                     "/api/crafts/WIRE/build-sheet",

@@ -62,9 +62,9 @@ class CorrectionsTest {
 
     @Test
     void whatABatteryCannotGiveIsRefusedAndWhatItSeldomGivesIsAskedBack() {
-        app.ask("POST", "/api/packs", """
-        {"label": "ASKED", "school": "LONG_LIFE", "kind": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
-        String entries = "/api/packs/ASKED/entries";
+        app.ask("POST", "/api/batteries", """
+        {"label": "ASKED", "rule": "LONG_LIFE", "kind": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
+        String entries = "/api/batteries/ASKED/entries";
         for (String never :
                 new String[] {"\"restV\": 25", "\"usedMah\": 99999", "\"chargedMah\": 99999", "\"loadA\": 1200"}) {
             app.refused(422, "POST", entries, "{" + never + ", \"note\": \"\", \"sure\": true}");
@@ -75,7 +75,7 @@ class CorrectionsTest {
                         .get("where")
                         .asString())
                 .isEqualTo("restV");
-        assertThat(app.get("/api/packs/ASKED").get("entries")).isEmpty();
+        assertThat(app.get("/api/batteries/ASKED").get("entries")).isEmpty();
         JsonNode stored = app.ask("POST", entries, "{\"restV\": 8, \"note\": \"two cells dead\", \"sure\": true}");
         String entry = entries + "/" + stored.get("entries").get(0).get("id");
         app.refused(422, "PUT", entry, "{\"restV\": 14.8, \"note\": \"\"}");

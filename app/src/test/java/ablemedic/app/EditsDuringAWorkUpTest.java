@@ -88,11 +88,12 @@ class EditsDuringAWorkUpTest {
         try (App app = App.on(folder.resolve("setting.db"))) {
             JsonNode view = open(app, "EDIT");
             ObjectNode sheet = sheet(app, "EDIT");
-            ((ObjectNode) sheet.get("told")).put("gain", "0.8");
+            ((ObjectNode) sheet.get("configuration")).put("gain", "0.8");
             put(app, "EDIT", sheet);
             JsonNode seen = now(app, view);
             fix(app, seen, faultOf(app, "EDIT", "scale"));
-            assertThat(sheet(app, "EDIT").get("told").get("gain").asString()).isEqualTo("0.8");
+            assertThat(sheet(app, "EDIT").get("configuration").get("gain").asString())
+                    .isEqualTo("0.8");
         }
     }
 

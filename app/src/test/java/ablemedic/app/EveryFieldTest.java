@@ -52,7 +52,7 @@ class EveryFieldTest {
 
     private static App app;
     private static long workUp;
-    private static String pack;
+    private static String battery;
     private static final Map<String, ObjectNode> WRITES = new LinkedHashMap<>();
 
     @BeforeAll
@@ -66,26 +66,30 @@ class EveryFieldTest {
                         "{\"mark\": \"W1\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}")
                 .get("id")
                 .asLong();
-        pack = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
-        String school = app.get("/api/landing-schools").get(0).get("id").asString();
+        battery = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
+        String convention =
+                app.get("/api/landing-voltage-rules").get(0).get("id").asString();
         String sheet = app.get("/api/crafts/W2/build-sheet").toString();
         String step =
                 app.get("/api/crafts/W2/routine").get("steps").get(0).get("id").asString();
         String work = "/api/work-ups/" + workUp;
-        app.ask("POST", "/api/packs", "{\"label\": \"P1\", \"kind\": " + pack + ", \"school\": \"" + school + "\"}");
+        app.ask(
+                "POST",
+                "/api/batteries",
+                "{\"label\": \"P1\", \"kind\": " + battery + ", \"rule\": \"" + convention + "\"}");
         write("POST /api/crafts", """
         {"mark": "N1", "name": "x", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST",
          "mounted": {"rollDeg": 0, "pitchDeg": 0, "yawDeg": 90}, "mode": "RATE", "layout": "STACK", "parts": ["receiver"],
-         "pack": %s}""", pack);
+         "battery": %s}""", battery);
         write("POST /api/crafts#like", "{\"mark\": \"N2\", \"name\": \"x\", \"like\": \"W2\"}");
         write("POST /api/crafts#sheet", "{\"mark\": \"N3\", \"name\": \"x\", \"sheet\": %s}", sheet);
-        write("POST /api/second-seats/pair", "{\"code\": \"12345678\", \"name\": \"x\"}");
+        write("POST /api/devices/pair", "{\"code\": \"12345678\", \"name\": \"x\"}");
         write("PATCH /api/crafts/W2", "{\"version\": 1, \"name\": \"x\", \"state\": \"FIT\", \"reason\": \"r\"}");
         write("PUT /api/crafts/W2/build-sheet", "{\"version\": 1, \"reason\": \"r\", \"sheet\": %s}", sheet);
         write(
                 "PUT /api/crafts/W2/layout",
-                "{\"version\": 1, \"layout\": \"STACK\", \"pack\": %s, \"parts\": [\"receiver\"]}",
-                pack);
+                "{\"version\": 1, \"layout\": \"STACK\", \"battery\": %s, \"parts\": [\"receiver\"]}",
+                battery);
         write("POST /api/craft-drawing", sheet);
         write(
                 "POST /api/wiring-map",
@@ -112,7 +116,7 @@ class EveryFieldTest {
                 "POST " + work + "/own-tests",
                 "{\"version\": 1, \"faultId\": \"x\", \"speaksFor\": true, \"strong\": true, \"words\": \"w\"}");
         write("PUT " + work + "/bench-state", """
-        {"version": 1, "override": "", "state": {"propsOn": false, "packIn": false, "limiterIn": false, "usbIn": true,
+        {"version": 1, "override": "", "state": {"propsOn": false, "batteryIn": false, "limiterIn": false, "usbIn": true,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "NOT_DONE"}}""");
         write(
                 "POST " + work + "/fixes",
@@ -121,19 +125,19 @@ class EveryFieldTest {
         write("POST " + work + "/close", "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"r\"}");
         write("POST " + work + "/reopen", "{\"version\": 1, \"reason\": \"r\"}");
         write("PUT " + work + "/aside", "{\"reason\": \"x\"}");
-        write("PUT /api/routine-school", "{\"school\": \"QUICK\"}");
-        write("POST /api/packs", "{\"label\": \"P2\", \"kind\": %s, \"school\": \"" + school + "\"}", pack);
-        write("POST /api/packs/P1/entries", """
+        write("PUT /api/pre-power-convention", "{\"convention\": \"QUICK\"}");
+        write("POST /api/batteries", "{\"label\": \"P2\", \"kind\": %s, \"rule\": \"" + convention + "\"}", battery);
+        write("POST /api/batteries/P1/entries", """
         {"craft": "W2", "minutes": 5, "usedMah": 900, "chargedMah": 950, "restV": 16.1, "loadV": 15.2, "loadA": 20, "note": "x"}""");
-        write("PUT /api/packs/P1/entries/1", "{\"restV\": 15, \"note\": \"x\", \"sure\": true, \"reason\": \"r\"}");
-        write("POST /api/packs/P1/entries/1/withdrawal", "{\"reason\": \"r\"}");
+        write("PUT /api/batteries/P1/entries/1", "{\"restV\": 15, \"note\": \"x\", \"sure\": true, \"reason\": \"r\"}");
+        write("POST /api/batteries/P1/entries/1/withdrawal", "{\"reason\": \"r\"}");
         write("PUT /api/crafts/W2/log/1", "{\"kind\": \"NOTE\", \"text\": \"x\", \"reason\": \"r\"}");
         write("POST /api/crafts/W2/log/1/withdrawal", "{\"reason\": \"r\"}");
         write(
                 "PUT /api/crafts/W2/files/1",
                 "{\"name\": \"x\", \"workUp\": null, \"n\": 1, \"line\": 1, \"reason\": \"r\"}");
         write("POST /api/crafts/W2/files/1/withdrawal", "{\"reason\": \"r\"}");
-        write("PUT /api/packs/P1/school", "{\"school\": \"" + school + "\"}");
+        write("PUT /api/batteries/P1/rule", "{\"rule\": \"" + convention + "\"}");
         String sort = """
         {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
          {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1},
@@ -145,25 +149,25 @@ class EveryFieldTest {
          "dividers": [{"sense": "+", "minus": "-", "topOhms": 10000, "bottomOhms": 1000}],
          "loads": [{"plus": "+", "minus": "-", "volts": 5, "amps": 0.1, "poorAmps": 0.2}],
          "drives": [{"plus": "+", "minus": "-", "signal": "O"}], "currentSensors": ["O"]}""";
-        write("POST /api/part-shelf", sort);
-        write("PUT /api/part-shelf/relay", sort);
-        write("POST /api/part-shelf/own", "{\"sorts\": [%s]}", sort);
-        write("POST /api/part-shelf#board", """
+        write("POST /api/parts-library", sort);
+        write("PUT /api/parts-library/relay", sort);
+        write("POST /api/parts-library/own", "{\"partTypes\": [%s]}", sort);
+        write("POST /api/parts-library#board", """
         {"id": "serial-board", "label": "Board", "shortName": "FC", "kind": "BOARD", "lowestV": 4.5, "highestV": 5.5,
          "pads": [{"name": "5V", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1},
            {"name": "R1", "kind": "SERIAL", "volts": 0, "row": 1, "usb": false, "room": 1}],
-         "ports": {"processor": "F4", "computer": "1", "soft": ["1"], "silent": "nothing",
-           "pads": [{"pad": "R1", "port": "1", "side": "RX", "inverter": "JUMPER", "bears5V": true}]}}""");
-        write("POST /api/part-shelf#part", """
+         "uarts": {"processor": "F4", "computer": "1", "soft": ["1"], "silent": "nothing",
+           "pads": [{"pad": "R1", "uart": "1", "side": "RX", "inverter": "JUMPER", "bears5V": true}]}}""");
+        write("POST /api/parts-library#part", """
         {"id": "serial-part", "label": "Part", "shortName": "RX", "kind": "PART", "lowestV": 4.5, "highestV": 5.5,
          "pads": [{"name": "S", "kind": "SERIAL", "volts": 0, "row": 0, "usb": false, "room": 1},
            {"name": "T", "kind": "SERIAL", "volts": 0, "row": 0, "usb": false, "room": 1}],
          "spoken": [{"job": "RECEIVER", "formats": ["SBUS"], "sends": "S", "hears": "T", "highV": 3.3}]}""");
-        write("PUT /api/crafts/W2/sorts", "{\"version\": 1}");
-        write("PUT /api/crafts/W2/ports", "{\"version\": 1}");
+        write("PUT /api/crafts/W2/part-types", "{\"version\": 1}");
+        write("PUT /api/crafts/W2/uarts", "{\"version\": 1}");
         write("PUT /api/meter", app.get("/api/meter").toString());
         write("POST /api/instruments/motor-map", """
-        {"shape": "X", "school": "INWARD", "seen": [{"output": 1, "corner": "FRONT_LEFT", "spin": "CLOCKWISE"}],
+        {"shape": "X", "convention": "INWARD", "seen": [{"output": 1, "corner": "FRONT_LEFT", "spin": "CLOCKWISE"}],
          "props": {"FRONT_LEFT": "CLOCKWISE"}}""");
         write("POST /api/instruments/board-orientation", """
         {"motions": {"RIGHT_DOWN": "NOSE_UP"}, "told": {"rollDeg": 0, "pitchDeg": 0, "yawDeg": 0}, "arrow": "LEFT", "faceDown": true}""");
@@ -176,17 +180,19 @@ class EveryFieldTest {
                 "{\"mark\": \"W2\", \"readings\": [{\"meterV\": 15.2, \"shownV\": 12}], \"scale\": 11}");
         write(
                 "POST /api/instruments/sense-chain",
-                "{\"packV\": 16, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
+                "{\"batteryV\": 16, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
         write(
                 "POST /api/instruments/pack",
-                "{\"kind\": %s, \"school\": \"" + school
+                "{\"kind\": %s, \"rule\": \"" + convention
                         + "\", \"drawA\": 10, \"restV\": 16, \"loadV\": 15, \"loadA\": 20}",
-                pack);
+                battery);
         write("POST /api/instruments/rail-budget", "{\"mark\": \"W2\"}");
         write(
                 "POST /api/instruments/lead-drop",
                 "{\"gaugeAwg\": 20, \"lengthMm\": 100, \"currentA\": 5, \"temperatureC\": 20, \"mostDropV\": 0.1}");
-        write("POST /api/instruments/limiter-bulb", "{\"packV\": 16, \"bulbV\": 12, \"bulbW\": 21, \"craftOhm\": 10}");
+        write(
+                "POST /api/instruments/limiter-bulb",
+                "{\"batteryV\": 16, \"bulbV\": 12, \"bulbW\": 21, \"craftOhm\": 10}");
         writeLines();
     }
 
@@ -196,12 +202,12 @@ class EveryFieldTest {
         String wire =
                 "{\"baud\": 57600, \"farBaud\": 19200, \"flow\": false, \"flowWired\": false, \"highV\": 3.3, \"farHighV\": 5}";
         write("POST /api/instruments/modem-chain", """
-        {"board": %s, "air": {"baud": 64000, "oneWay": false, "changed": true, "restarted": false, "rangeFirst": true, "stations": 1, "ports": 2},
+        {"board": %s, "air": {"baud": 64000, "oneWay": false, "changed": true, "restarted": false, "rangeFirst": true, "stations": 1, "serialPorts": 2},
          "ground": %s, "bytesPerS": 400, "twoWay": true}""", wire, wire);
         write("POST /api/instruments/two-ends", """
         {"board": "board-f4-pad", "part": {"name": "receiver", "job": "RECEIVER", "format": "SBUS", "volts5": true, "at": "1"}, "baud": 100000,
          "sends": "SBUS RX", "hears": "T1 TX", "ground": true, "supplyV": 5, "standsV": 5, "computer": true,
-         "told": {"port": "1", "jobs": ["RECEIVER"], "format": "SBUS", "baud": 100000, "inverted": true, "oneWire": false, "softOn": true}}""");
+         "told": {"uart": "1", "jobs": ["RECEIVER"], "format": "SBUS", "baud": 100000, "inverted": true, "oneWire": false, "softOn": true}}""");
         write("POST /api/instruments/signal-pad", "{\"highV\": 3.3, \"shownV\": 0.25}");
         write("POST /api/instruments/byte-budget", """
         {"messages": [{"name": "a", "rateHz": 10, "payload": 20, "overhead": 8}], "hops": [{"name": "b", "baud": 57600}]}""");
@@ -286,7 +292,7 @@ class EveryFieldTest {
                 .forEach(op -> tried.add(op.replaceAll("#.*", "")
                         .replaceAll("/crafts/W2", "/crafts/{mark}")
                         .replaceAll("/(work-ups|log|entries|files)/\\d+", "/$1/{id}")
-                        .replaceAll("/packs/P1", "/packs/{label}")
+                        .replaceAll("/batteries/P1", "/batteries/{label}")
                         .replaceAll("/judge/.*", "/judge/{step}")
                         .replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
         assertThat(tried).isEqualTo(described);
@@ -316,7 +322,7 @@ class EveryFieldTest {
             app.get(path + "/complaints");
         });
         app.get("/api/work-ups/" + workUp);
-        app.get("/api/packs");
+        app.get("/api/batteries");
     }
 
     private static boolean right(HttpResponse<String> answer) {

@@ -19,7 +19,7 @@ class GuardsTest {
 
     private JsonNode bench(JsonNode view, String state, String override, int status) {
         String body = """
-        {"version": %d, "override": "%s", "state": {"propsOn": false, "packIn": false, "limiterIn": false, "usbIn": false, "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "NOT_DONE"}}""".formatted(
+        {"version": %d, "override": "%s", "state": {"propsOn": false, "batteryIn": false, "limiterIn": false, "usbIn": false, "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "NOT_DONE"}}""".formatted(
                 app.get("/api/work-ups/" + view.get("id")).get("version").asLong(), override);
         ObjectNode asked = (ObjectNode) app.json.readTree(body);
         ((ObjectNode) asked.get("state")).setAll((ObjectNode) app.json.readTree(state));
@@ -29,7 +29,7 @@ class GuardsTest {
     private void told(String mark, String setting, String value) {
         String sheet = app.get("/api/crafts/" + mark + "/build-sheet")
                 .toString()
-                .replaceFirst("\"told\":\\{", "\"told\":{\"" + setting + "\":\"" + value + "\",")
+                .replaceFirst("\"configuration\":\\{", "\"configuration\":{\"" + setting + "\":\"" + value + "\",")
                 .replace(",}", "}");
         app.ask(
                 "PUT",
@@ -45,18 +45,18 @@ class GuardsTest {
         {"mark": "BURNS", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss-3v3", "capacitor-470"]}""");
         ObjectNode sheet = (ObjectNode) app.get("/api/crafts/BURNS/build-sheet");
         String fed = sheet.get("electrics")
-                .get("leads")
+                .get("wires")
                 .valueStream()
-                .filter(lead -> lead.get("to").asString().equals("RX.+"))
+                .filter(wire -> wire.get("to").asString().equals("RX.+"))
                 .findFirst()
                 .orElseThrow()
                 .get("from")
                 .asString();
         sheet.get("electrics")
-                .get("leads")
+                .get("wires")
                 .valueStream()
-                .filter(lead -> lead.get("to").asString().equals("GNSS.+"))
-                .forEach(lead -> ((ObjectNode) lead).put("from", fed));
+                .filter(wire -> wire.get("to").asString().equals("GNSS.+"))
+                .forEach(wire -> ((ObjectNode) wire).put("from", fed));
         app.ask(
                 "PUT",
                 "/api/crafts/BURNS/build-sheet",
@@ -67,7 +67,7 @@ class GuardsTest {
         assertThat(view.get("hazards").toString()).contains("destroys it");
         assertThat(bench(view, "{\"usbIn\": true}", "", 409).get("detail").asString())
                 .contains("before USB is plugged in");
-        assertThat(bench(view, "{\"packIn\": true}", "", 409).get("detail").asString())
+        assertThat(bench(view, "{\"batteryIn\": true}", "", 409).get("detail").asString())
                 .contains("before the battery goes in");
         assertThat(app.get("/api/crafts/BURNS").get("fitness").asString()).isIn("AT_WORK", "GROUNDED");
     }
@@ -77,7 +77,7 @@ class GuardsTest {
         JsonNode view = app.openWorkUp("FIELD", "NOTHING_KNOWN", "{\"manner\": \"flies\"}");
         app.runRoutine("FIELD");
         String ready =
-                "{\"propsOn\": true, \"packIn\": true, \"atField\": true, \"shortTest\": \"PASSED\", \"radioOn\": %s, \"usbIn\": %s}";
+                "{\"propsOn\": true, \"batteryIn\": true, \"atField\": true, \"shortTest\": \"PASSED\", \"radioOn\": %s, \"usbIn\": %s}";
         bench(view, ready.formatted(false, false), "", 409);
         bench(view, ready.formatted(true, true), "", 409);
         bench(view, ready.formatted(true, false), "", 200);
@@ -86,10 +86,10 @@ class GuardsTest {
     @Test
     void anOverrideNeedsAReasonLogsEachGuardAndNeverPassesTheShortTest() {
         JsonNode view = app.openWorkUp("FORCED", "NOTHING_KNOWN", "{}");
-        bench(view, "{\"propsOn\": true, \"packIn\": true, \"shortTest\": \"PASSED\"}", "because", 422);
+        bench(view, "{\"propsOn\": true, \"batteryIn\": true, \"shortTest\": \"PASSED\"}", "because", 422);
         bench(
                 view,
-                "{\"propsOn\": true, \"packIn\": true, \"shortTest\": \"PASSED\"}",
+                "{\"propsOn\": true, \"batteryIn\": true, \"shortTest\": \"PASSED\"}",
                 "the owner insisted on it",
                 200);
         assertThat(app.get("/api/work-ups/" + view.get("id"))

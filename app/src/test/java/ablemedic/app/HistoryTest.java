@@ -164,7 +164,7 @@ class HistoryTest {
                             + ", \"end\": \"NOT_WORTH_REPAIR\", \"reason\": \"flies without a picture from now on\"}");
             assertThat(closed.get("stage").asString()).isEqualTo("CLOSED");
             assertThat(app.get("/api/bench").get("needing")).isEmpty();
-            assertThat(app.get("/api/ledger").get("entries")).hasSize(1);
+            assertThat(app.get("/api/repair-log").get("entries")).hasSize(1);
         }
     }
 

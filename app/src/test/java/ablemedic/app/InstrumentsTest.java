@@ -22,7 +22,7 @@ class InstrumentsTest {
     @Test
     void theMotorMapWorksOutOrderReversalAndProps() {
         JsonNode answer = app.ask("POST", "/api/instruments/motor-map", """
-        {"shape": "X", "school": "INWARD", "props": {"FRONT_RIGHT": "CLOCKWISE"}, "seen": [
+        {"shape": "X", "convention": "INWARD", "props": {"FRONT_RIGHT": "CLOCKWISE"}, "seen": [
           {"output": 1, "corner": "FRONT_RIGHT", "spin": "CLOCKWISE"}, {"output": 2, "corner": "REAR_LEFT"},
           {"output": 3, "corner": "FRONT_LEFT"}]}""");
         assertThat(answer.get("orders").get(0).get("order").asString()).isEqualTo("4-1-2-3");
@@ -110,7 +110,7 @@ class InstrumentsTest {
                 .as("the same fault twice")
                 .contains("can't be there at once");
         assertThat(app.ask("POST", "/api/instruments/motor-map", """
-        {"shape": "X", "school": "INWARD", "props": {}, "seen": [
+        {"shape": "X", "convention": "INWARD", "props": {}, "seen": [
           {"output": 1, "corner": "REAR_RIGHT", "spin": "CLOCKWISE"},
           {"output": 1, "corner": "REAR_RIGHT", "spin": "COUNTER_CLOCKWISE"}]}""")
                         .get("contradictions")
@@ -123,7 +123,7 @@ class InstrumentsTest {
         JsonNode chain = app.ask(
                 "POST",
                 "/api/instruments/sense-chain",
-                "{\"packV\": 16.4, \"topOhm\": 10000, \"bottomOhm\": 10000, \"tolerance\": 0.01, \"scale\": 2}");
+                "{\"batteryV\": 16.4, \"topOhm\": 10000, \"bottomOhm\": 10000, \"tolerance\": 0.01, \"scale\": 2}");
         assertThat(chain.get("pinV").asDouble()).as("half of 16.4 V").isCloseTo(8.2, within(1e-9));
         assertThat(chain.get("killsPin").asBoolean()).isTrue();
         assertThat(chain.get("step").asInt()).as("the highest of twelve bits").isEqualTo(4095);

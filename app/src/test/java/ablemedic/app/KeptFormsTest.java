@@ -50,16 +50,16 @@ class KeptFormsTest {
                 sameChart(e.getValue(), app.get("/api/crafts/" + e.getKey()));
                 sameRoutine(e.getValue().get("routine"), app.get("/api/crafts/" + e.getKey() + "/routine"));
             });
-            List<String> packs = app.get("/api/packs")
+            List<String> batteries = app.get("/api/batteries")
                     .valueStream()
                     .map(p -> p.get("label").asString())
                     .toList();
-            assertThat(packs)
+            assertThat(batteries)
                     .isEqualTo(then.get("packs")
                             .valueStream()
                             .map(JsonNode::asString)
                             .toList());
-            assertThat(app.get("/api/ledger").get("entries"))
+            assertThat(app.get("/api/repair-log").get("entries"))
                     .hasSize(then.get("ledger").asInt());
             assertThat(app.get("/api/bench").get("unreadable")).isEmpty();
         }
@@ -162,8 +162,8 @@ class KeptFormsTest {
                 var statement = connection.createStatement()) {
             var newest = statement.executeQuery(
                     "SELECT body FROM build_sheet WHERE mark = 'EIDER' ORDER BY revision DESC LIMIT 1");
-            assertThat(newest.getString(1)).contains("\"form\":3").contains("\"told\":{");
-            statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":3', '\"form\":4')");
+            assertThat(newest.getString(1)).contains("\"form\":4").contains("\"configuration\":{");
+            statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":4', '\"form\":5')");
         }
         try (App app = App.on(file)) {
             assertThat(app.get("/api/bench").get("unreadable").toString())

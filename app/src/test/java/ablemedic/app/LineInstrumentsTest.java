@@ -181,7 +181,7 @@ class LineInstrumentsTest {
         JsonNode plan = app.ask("POST", "/api/instruments/port-planner", """
         {"board":"board-f4-pad","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},
         {"name":"telemetry","job":"TELEMETRY","format":"POLLED","volts5":false}]}""");
-        assertThat(plan.get("placed").get(0).get("leads").get(0).asString()).isEqualTo("receiver signal to pad SBUS");
+        assertThat(plan.get("placed").get(0).get("wires").get(0).asString()).isEqualTo("receiver signal to pad SBUS");
         assertThat(plan.get("lost").get(0).get("otherwise").toString()).contains("OSD");
         assertThat(app.refused(422, "POST", "/api/instruments/port-planner", """
         {"board":"none","wishes":[]}""")
@@ -214,7 +214,7 @@ class LineInstrumentsTest {
     void twoEndsAreJudgedWithTheReasonAndTheRemedy(App app) {
         String asked = """
         {"board":"board-f4-pad","part":{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false},"baud":100000,"sends":"%s","ground":true,
-         "supplyV":5,"standsV":5,"computer":false,"told":{"port":"%s","jobs":["RECEIVER"],"format":"SBUS","baud":100000,"inverted":true,"oneWire":false,
+         "supplyV":5,"standsV":5,"computer":false,"told":{"uart":"%s","jobs":["RECEIVER"],"format":"SBUS","baud":100000,"inverted":true,"oneWire":false,
          "softOn":false}}""";
         assertThat(app.ask("POST", "/api/instruments/two-ends", asked.formatted("SBUS RX", "1"))
                         .get("judged")
@@ -237,7 +237,7 @@ class LineInstrumentsTest {
                 "{\"baud\":57600,\"farBaud\":%d,\"flow\":false,\"flowWired\":false,\"highV\":3.3,\"farHighV\":3.3}";
         JsonNode chain = app.ask(
                 "POST", "/api/instruments/modem-chain", """
-        {"board":%s,"air":{"baud":64000,"oneWay":false,"changed":false,"restarted":true,"rangeFirst":false,"stations":1,"ports":1},"ground":%s,
+        {"board":%s,"air":{"baud":64000,"oneWay":false,"changed":false,"restarted":true,"rangeFirst":false,"stations":1,"serialPorts":1},"ground":%s,
          "bytesPerS":400,"twoWay":true}""".formatted(wire.formatted(19200), wire.formatted(57600)));
         assertThat(chain.get("hops").get(0).get("grade").asString()).isEqualTo("WRONG");
         assertThat(chain.get("hops").get(2).get("grade").asString()).isEqualTo("SOUND");

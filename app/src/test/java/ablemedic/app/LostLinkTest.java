@@ -17,7 +17,7 @@ class LostLinkTest {
     private static void enter(App app, String mark) {
         app.ask("POST", "/api/crafts", """
         {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver","gnss"],
-        "pack":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
     }
 
     private static String state(App app, String mark) {
@@ -27,7 +27,7 @@ class LostLinkTest {
     private static void tell(App app, String mark, String setting, String value) {
         String sheet = app.get("/api/crafts/" + mark + "/build-sheet")
                 .toString()
-                .replaceFirst("\"told\":\\{", "\"told\":{\"" + setting + "\":\"" + value + "\",");
+                .replaceFirst("\"configuration\":\\{", "\"configuration\":{\"" + setting + "\":\"" + value + "\",");
         app.ask(
                 "PUT",
                 "/api/crafts/" + mark + "/build-sheet",
@@ -73,23 +73,23 @@ class LostLinkTest {
         assertThat(app.get("/api/crafts/LINK1/radio-off").get("why").asString()).isEqualTo("another receiver");
 
         app.runRoutine("LINK1");
-        String listing = "set board_turn = 0/0/0\nset motor_outputs = 1-2-3-4\n";
+        String export = "set board_turn = 0/0/0\nset motor_outputs = 1-2-3-4\n";
         app.sendAs(
                 "POST",
                 "/api/crafts/LINK1/snapshots?why=before",
-                listing.getBytes(StandardCharsets.UTF_8),
+                export.getBytes(StandardCharsets.UTF_8),
                 "application/octet-stream");
         app.radioOff("LINK1", "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"2.2\"}");
         app.sendAs(
                 "POST",
                 "/api/crafts/LINK1/snapshots?why=again",
-                listing.getBytes(StandardCharsets.UTF_8),
+                export.getBytes(StandardCharsets.UTF_8),
                 "application/octet-stream");
         assertThat(state(app, "LINK1")).as("the same version listed again").isEqualTo("PASSED");
         app.sendAs(
                 "POST",
                 "/api/crafts/LINK1/snapshots?why=flashed",
-                listing.replace("motor_outputs", "motor_order").getBytes(StandardCharsets.UTF_8),
+                export.replace("motor_outputs", "motor_order").getBytes(StandardCharsets.UTF_8),
                 "application/octet-stream");
         assertThat(state(app, "LINK1")).isEqualTo("DUE");
         assertThat(app.get("/api/crafts/LINK1/radio-off").get("why").asString()).contains("flashed since");
@@ -171,11 +171,11 @@ class LostLinkTest {
                 "POST", "/api/instruments/failsafe-timeline", lost.toString().replace("HOLD", "NO_FRAMES"));
         assertThat(falls.get("spread").get("impactMs").get("least").asDouble())
                 .isLessThan(falls.get("impactMs").asDouble());
-        JsonNode safest = app.get("/api/crafts/LINK5/safest-failsafe?school=LAND");
+        JsonNode safest = app.get("/api/crafts/LINK5/safest-failsafe?convention=LAND");
         assertThat(safest.get("settings").findValuesAsString("settingId"))
                 .contains("receiver-failsafe", "failsafe-throttle");
         assertThat(safest.get("settings").get(0).get("differs").asBoolean()).isTrue();
-        app.refused(400, "GET", "/api/crafts/LINK5/safest-failsafe?school=PARACHUTE", "");
+        app.refused(400, "GET", "/api/crafts/LINK5/safest-failsafe?convention=PARACHUTE", "");
     }
 
     @Test
@@ -256,7 +256,7 @@ class LostLinkTest {
         app.refused(422, "POST", "/api/instruments/output-pass", "{\"channel\":3,\"output\":6}");
         JsonNode order = app.ask("POST", "/api/instruments/channel-order", """
         {"board":"AETR","seen":[{"stick":"THROTTLE","bar":"ROLL","up":true},{"stick":"ROLL","bar":"PITCH","up":true},{"stick":"PITCH","bar":"THROTTLE","up":true}]}""");
-        assertThat(order.get("leads").toString())
+        assertThat(order.get("wires").toString())
                 .as("the first channel carries throttle and lies on the row of roll")
                 .contains("{\"channel\":1,\"row\":\"throttle\",\"now\":\"roll\"}");
     }

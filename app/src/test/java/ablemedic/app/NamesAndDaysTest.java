@@ -140,14 +140,14 @@ class NamesAndDaysTest {
                     .as("yesterday at " + zone)
                     .isZero();
         }
-        assertThat(app.refused(422, "GET", "/api/ledger?zone=Atlantis", "")
+        assertThat(app.refused(422, "GET", "/api/repair-log?zone=Atlantis", "")
                         .get("detail")
                         .asString())
                 .contains("Europe/Dublin");
     }
 
     private static int found(String zone, LocalDate from, LocalDate to) {
-        return app.get("/api/ledger?q=days&zone=" + inPath(zone) + "&from=" + from + "&to=" + to)
+        return app.get("/api/repair-log?q=days&zone=" + inPath(zone) + "&from=" + from + "&to=" + to)
                 .get("all")
                 .asInt();
     }
@@ -161,8 +161,8 @@ class NamesAndDaysTest {
                     "/api/work-ups/" + id + "/close",
                     "{\"version\": 1, \"end\": \"HANDED_OVER\", \"reason\": \"paged\"}");
         }
-        JsonNode first = app.get("/api/ledger?q=paged");
-        JsonNode rest = app.get("/api/ledger?q=paged&skip=50");
+        JsonNode first = app.get("/api/repair-log?q=paged");
+        JsonNode rest = app.get("/api/repair-log?q=paged&skip=50");
         assertThat(first.get("all").asInt()).isEqualTo(53);
         assertThat(first.get("entries")).hasSize(50);
         assertThat(rest.get("entries")).hasSize(3);

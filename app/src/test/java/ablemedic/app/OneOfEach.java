@@ -33,7 +33,7 @@ public final class OneOfEach {
     private void craft(String mark) {
         app.ask("POST", "/api/crafts", """
         {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver-one-way"],
-        "pack":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
         drop("/api/crafts/" + mark + "/snapshots?name=all.txt&why=first", LISTING);
         drop("/api/crafts/" + mark + "/snapshots?name=all.txt&why=later", LISTING.replace("11000", "11500"));
         app.runRoutine(mark);
@@ -43,17 +43,18 @@ public final class OneOfEach {
 
     private void besides() {
         app.ask("PUT", "/api/meter", app.get("/api/meter").toString());
-        String school = app.get("/api/landing-schools").get(0).get("id").asString();
+        String convention =
+                app.get("/api/landing-voltage-rules").get(0).get("id").asString();
         app.ask(
                 "POST",
-                "/api/packs",
-                "{\"label\": \"P1\", \"kind\": {\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}, \"school\": \""
-                        + school + "\"}");
+                "/api/batteries",
+                "{\"label\": \"P1\", \"kind\": {\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}, \"rule\": \""
+                        + convention + "\"}");
         app.ask(
                 "POST",
-                "/api/packs/P1/entries",
+                "/api/batteries/P1/entries",
                 "{\"craft\": \"" + MARK + "\", \"minutes\": 5, \"usedMah\": 900, \"note\": \"x\"}");
-        app.ask("POST", "/api/part-shelf", """
+        app.ask("POST", "/api/parts-library", """
         {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
          {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1}, {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 1}]}""");
         app.ask("POST", "/api/firmware-families/rows", """

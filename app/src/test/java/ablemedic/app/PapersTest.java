@@ -168,7 +168,7 @@ class PapersTest {
                     .isEqualTo(4);
             assertThat(drawing.getElementsByTagName("text").item(0).getTextContent())
                     .contains("motor");
-            leadsAreDrawn(app, craft.get("mark").asString());
+            wiresAreDrawn(app, craft.get("mark").asString());
         }
     }
 
@@ -177,10 +177,10 @@ class PapersTest {
         String readings = new String(
                 bytes(app, "/api/work-ups/" + closedOf(app, "WHIMBREL") + "/readings.csv"), StandardCharsets.UTF_8);
         assertThat(readings).startsWith("\uFEFF\"at\",\"craft\"").contains("roll 1001; pitch 1500");
-        String packs = new String(bytes(app, "/api/packs.csv"), StandardCharsets.UTF_8);
-        assertThat(packs.lines().count()).isGreaterThan(4);
-        app.ask("POST", "/api/packs/A1/entries", "{\"note\":\"=1+1\"}");
-        assertThat(new String(bytes(app, "/api/packs.csv"), StandardCharsets.UTF_8))
+        String batteries = new String(bytes(app, "/api/batteries.csv"), StandardCharsets.UTF_8);
+        assertThat(batteries.lines().count()).isGreaterThan(4);
+        app.ask("POST", "/api/batteries/A1/entries", "{\"note\":\"=1+1\"}");
+        assertThat(new String(bytes(app, "/api/batteries.csv"), StandardCharsets.UTF_8))
                 .contains("\"'=1+1\"");
     }
 
@@ -253,23 +253,23 @@ class PapersTest {
     }
 
     /**
-     * Against the sheet: a line for each lead, a ring for each pad, a box for each part, and none of them outside the
+     * Against the sheet: a line for each wire, a ring for each pad, a box for each part, and none of them outside the
      * drawing.
      */
-    private static void leadsAreDrawn(App app, String mark) throws Exception {
+    private static void wiresAreDrawn(App app, String mark) throws Exception {
         JsonNode electrics = app.get("/api/crafts/" + mark.replace(" ", "%20") + "/build-sheet")
                 .path("electrics");
         if (!electrics.isObject()) {
-            app.refused(409, "GET", "/api/crafts/" + mark.replace(" ", "%20") + "/leads-drawing", "");
+            app.refused(409, "GET", "/api/crafts/" + mark.replace(" ", "%20") + "/wires-drawing", "");
             return;
         }
         var drawing = DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(
-                        bytes(app, "/api/crafts/" + mark.replace(" ", "%20") + "/leads-drawing")));
+                        bytes(app, "/api/crafts/" + mark.replace(" ", "%20") + "/wires-drawing")));
         assertThat(drawing.getElementsByTagName("path").getLength())
                 .as(mark)
-                .isEqualTo(electrics.get("leads").size());
+                .isEqualTo(electrics.get("wires").size());
         assertThat(drawing.getElementsByTagName("rect").getLength())
                 .as(mark)
                 .isEqualTo(electrics.get("parts").size());

@@ -26,9 +26,9 @@ class PowerInstrumentsTest {
             "lead-drop", """
           {"gaugeAwg": 16, "lengthMm": 100, "currentA": 20, "temperatureC": 20, "mostDropV": 0.1}""",
             "limiter-bulb", """
-          {"packV": 16.4, "bulbV": 24, "bulbW": 21, "craftOhm": 100}""",
+          {"batteryV": 16.4, "bulbV": 24, "bulbW": 21, "craftOhm": 100}""",
             "sense-chain", """
-          {"packV": 16.4, "topOhm": 10000, "bottomOhm": 1000, "tolerance": 0.01, "scale": 11}""");
+          {"batteryV": 16.4, "topOhm": 10000, "bottomOhm": 1000, "tolerance": 0.01, "scale": 11}""");
 
     static Stream<Arguments> entries() {
         List<Arguments> all = new ArrayList<>();
@@ -104,18 +104,18 @@ class PowerInstrumentsTest {
         "30, 0.2546, 0.05093"
     })
     void theLeadHasTheDiameterAndAreaOfItsGauge(int gauge, double diameter, double area) {
-        JsonNode lead = answer("lead-drop", asked("lead-drop").put("gaugeAwg", gauge));
-        assertThat(lead.get("diameterMm").asDouble()).isCloseTo(diameter, within(0.001 * diameter));
-        assertThat(lead.get("areaMm2").asDouble()).isCloseTo(area, within(0.002 * area));
+        JsonNode wire = answer("lead-drop", asked("lead-drop").put("gaugeAwg", gauge));
+        assertThat(wire.get("diameterMm").asDouble()).isCloseTo(diameter, within(0.001 * diameter));
+        assertThat(wire.get("areaMm2").asDouble()).isCloseTo(area, within(0.002 * area));
     }
 
     @Test
     void theLeadKeepsOhmsLaw() {
         for (int amps = 1; amps <= 100; amps *= 3) {
-            JsonNode lead = answer("lead-drop", asked("lead-drop").put("currentA", amps));
-            double drop = lead.get("resistanceMohm").asDouble() / 1000 * amps;
-            assertThat(lead.get("dropV").asDouble()).isCloseTo(drop, within(1e-9));
-            assertThat(lead.get("heatW").asDouble()).isCloseTo(drop * amps, within(1e-6));
+            JsonNode wire = answer("lead-drop", asked("lead-drop").put("currentA", amps));
+            double drop = wire.get("resistanceMohm").asDouble() / 1000 * amps;
+            assertThat(wire.get("dropV").asDouble()).isCloseTo(drop, within(1e-9));
+            assertThat(wire.get("heatW").asDouble()).isCloseTo(drop * amps, within(1e-6));
         }
     }
 
@@ -127,7 +127,7 @@ class PowerInstrumentsTest {
         assertThat(chain.get("shownV").asDouble())
                 .isCloseTo(16.4, within(chain.get("stepV").asDouble()));
         assertThat(chain.get("clipped").asBoolean()).isFalse();
-        JsonNode high = answer("sense-chain", asked("sense-chain").put("packV", 50));
+        JsonNode high = answer("sense-chain", asked("sense-chain").put("batteryV", 50));
         assertThat(high.get("clipped").asBoolean())
                 .as("3.3 V times 11 is the most")
                 .isTrue();
@@ -172,37 +172,39 @@ class PowerInstrumentsTest {
                 422,
                 "POST",
                 "/api/instruments/pack",
-                "{\"kind\": %s, \"school\": \"LONG_LIFE\", \"drawA\": 8}".formatted(kind(cells, chemistry, mah, mohm)));
+                "{\"kind\": %s, \"rule\": \"LONG_LIFE\", \"drawA\": 8}".formatted(kind(cells, chemistry, mah, mohm)));
         app.refused(
                 422,
                 "POST",
-                "/api/packs",
-                "{\"label\": \"NO-1\", \"kind\": %s, \"school\": \"LONG_LIFE\"}"
+                "/api/batteries",
+                "{\"label\": \"NO-1\", \"kind\": %s, \"rule\": \"LONG_LIFE\"}"
                         .formatted(kind(cells, chemistry, mah, mohm)));
-        app.refused(404, "GET", "/api/packs/NO-1", "");
+        app.refused(404, "GET", "/api/batteries/NO-1", "");
     }
 
     @Test
     void theInstrumentAndThePackOfTheShelfAgree() {
         app.ask(
                 "POST",
-                "/api/packs",
-                "{\"label\": \"AGREE\", \"kind\": %s, \"school\": \"USE_THE_PACK\"}"
-                        .formatted(kind(4, "LIPO", 1500, 4)));
-        JsonNode pack =
-                app.ask("POST", "/api/packs/AGREE/entries", "{\"minutes\": 6, \"chargedMah\": 1100, \"note\": \"\"}");
+                "/api/batteries",
+                "{\"label\": \"AGREE\", \"kind\": %s, \"rule\": \"USE_THE_PACK\"}".formatted(kind(4, "LIPO", 1500, 4)));
+        JsonNode battery = app.ask(
+                "POST", "/api/batteries/AGREE/entries", "{\"minutes\": 6, \"chargedMah\": 1100, \"note\": \"\"}");
         JsonNode instrument = app.ask(
                 "POST",
                 "/api/instruments/pack",
-                "{\"kind\": %s, \"school\": \"USE_THE_PACK\", \"drawA\": %s}"
-                        .formatted(kind(4, "LIPO", 1500, 4), pack.get("drawA").asDouble()));
-        assertThat(pack.get("drawA").asDouble()).as("1100 mAh in six minutes").isCloseTo(11, within(1e-9));
+                "{\"kind\": %s, \"rule\": \"USE_THE_PACK\", \"drawA\": %s}"
+                        .formatted(
+                                kind(4, "LIPO", 1500, 4), battery.get("drawA").asDouble()));
+        assertThat(battery.get("drawA").asDouble())
+                .as("1100 mAh in six minutes")
+                .isCloseTo(11, within(1e-9));
         assertThat(instrument.get("usableMah").asDouble())
-                .isCloseTo(pack.get("usableMah").asDouble(), within(1e-6));
+                .isCloseTo(battery.get("usableMah").asDouble(), within(1e-6));
         assertThat(instrument.get("landV").asDouble())
-                .isCloseTo(pack.get("landV").asDouble(), within(1e-9));
-        assertThat(pack.get("flightMinutes").get("value").asDouble())
-                .isCloseTo(pack.get("usableMah").asDouble() / 1100 * 6, within(1e-6));
+                .isCloseTo(battery.get("landV").asDouble(), within(1e-9));
+        assertThat(battery.get("flightMinutes").get("value").asDouble())
+                .isCloseTo(battery.get("usableMah").asDouble() / 1100 * 6, within(1e-6));
     }
 
     @ParameterizedTest
@@ -217,12 +219,12 @@ class PowerInstrumentsTest {
         String label = "KEPT-" + where;
         app.ask(
                 "POST",
-                "/api/packs",
-                "{\"label\": \"%s\", \"kind\": %s, \"school\": \"LONG_LIFE\"}"
+                "/api/batteries",
+                "{\"label\": \"%s\", \"kind\": %s, \"rule\": \"LONG_LIFE\"}"
                         .formatted(label, kind(4, "LIPO", 1500, 4)));
-        JsonNode refusal = app.refused(422, "POST", "/api/packs/" + label + "/entries", body);
+        JsonNode refusal = app.refused(422, "POST", "/api/batteries/" + label + "/entries", body);
         assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo(where);
-        assertThat(app.get("/api/packs/" + label).get("entries")).isEmpty();
+        assertThat(app.get("/api/batteries/" + label).get("entries")).isEmpty();
     }
 
     @Test

@@ -12,7 +12,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Power work-ups, the pre-power routine, wiring and packs as the front end asks for them. */
+/** Power work-ups, the pre-power routine, wiring and batteries as the front end asks for them. */
 @ExtendWith(RunningApp.class)
 class PowerTest {
     private final App app;
@@ -42,7 +42,7 @@ class PowerTest {
         assertThat(view.get("stage").asString()).isEqualTo("FIXING");
         assertThat(view.get("fix").get("title").asString()).isEqualTo("Open pin at FC S2");
         assertThat(view.get("map")
-                        .get("leads")
+                        .get("wires")
                         .valueStream()
                         .filter(l -> l.get("id").asString().equals("FC.S2>C4.S2"))
                         .findFirst()
@@ -59,7 +59,7 @@ class PowerTest {
         view = app.write(view, "ohms~PB.3+~CRL.+", "0,3", "");
         assertThat(view.get("evidence").get(1).get("cleared").get(0).asString()).isEqualTo("the wire PB.3+ to CRL.+");
         assertThat(app.get("/api/crafts/P2/power-map")
-                        .get("leads")
+                        .get("wires")
                         .valueStream()
                         .filter(l -> l.get("id").asString().equals("PB.3+>CRL.+"))
                         .findFirst()
@@ -77,7 +77,7 @@ class PowerTest {
         JsonNode view = app.get("/api/work-ups/"
                 + app.get("/api/crafts/P3").get("workUps").get(0).get("id").asLong());
         view = app.ask("PUT", path(view, "/bench-state"), """
-        {"version": %d, "state": {"propsOn": false, "packIn": true, "limiterIn": false, "usbIn": false,
+        {"version": %d, "state": {"propsOn": false, "batteryIn": true, "limiterIn": false, "usbIn": false,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}}""".formatted(
                         view.get("version").asLong()));
         app.refused(422, "POST", path(view, "/findings"), """
@@ -193,7 +193,7 @@ class PowerTest {
         }
         JsonNode chart = app.get("/api/crafts/P7");
         ObjectNode sheet = (ObjectNode) chart.get("sheet").deepCopy();
-        ((ArrayNode) sheet.get("electrics").get("leads"))
+        ((ArrayNode) sheet.get("electrics").get("wires"))
                 .addObject()
                 .put("from", from)
                 .put("to", "FC.A5")
@@ -206,7 +206,7 @@ class PowerTest {
                 "/api/crafts/P7/build-sheet",
                 "{\"version\": " + chart.get("version") + ", \"reason\": \"one more\", \"sheet\": " + sheet + "}");
         assertThat(refusal.get("detail").asString()).contains(right);
-        assertThat(refusal.get("errors").get(0).get("where").asString()).startsWith("leads[");
+        assertThat(refusal.get("errors").get(0).get("where").asString()).startsWith("wires[");
         assertThat(app.get("/api/crafts/P7").get("version")).isEqualTo(chart.get("version"));
     }
 
@@ -220,12 +220,12 @@ class PowerTest {
         app.refused(409, "POST", "/api/crafts/P8/parts", "{\"version\": 1, \"archetype\": \"receiver\"}");
         JsonNode chart = app.ask("PUT", "/api/crafts/P8/layout", """
         {"version": 1, "layout": "STACK", "parts": [],
-         "pack": {"cells": 6, "chemistry": "LIPO", "capacityMah": 1100, "cellMilliohms": 5}}""");
+         "battery": {"cells": 6, "chemistry": "LIPO", "capacityMah": 1100, "cellMilliohms": 5}}""");
         chart = app.ask(
                 "POST",
                 "/api/crafts/P8/parts",
                 "{\"version\": " + chart.get("version") + ", \"archetype\": \"receiver\"}");
-        assertThat(chart.get("sheet").get("electrics").get("leads").toString())
+        assertThat(chart.get("sheet").get("electrics").get("wires").toString())
                 .contains("RX.+")
                 .contains("RX.-");
         assertThat(chart.get("revisions").get(0).get("changes").toString())
@@ -249,34 +249,38 @@ class PowerTest {
     @Test
     void aPackKnowsWhenToLandAndWhatItsLogSays() {
         String kind = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1300, \"cellMilliohms\": 4}";
-        JsonNode pack =
-                app.ask("POST", "/api/packs", "{\"label\": \"T1\", \"school\": \"LONG_LIFE\", \"kind\": " + kind + "}");
-        assertThat(pack.get("landV").asDouble()).isCloseTo(14.8, within(1e-9));
-        assertThat(pack.has("flightMinutes")).isFalse();
-        pack = app.ask("POST", "/api/packs/T1/entries", """
+        JsonNode battery = app.ask(
+                "POST", "/api/batteries", "{\"label\": \"T1\", \"rule\": \"LONG_LIFE\", \"kind\": " + kind + "}");
+        assertThat(battery.get("landV").asDouble()).isCloseTo(14.8, within(1e-9));
+        assertThat(battery.has("flightMinutes")).isFalse();
+        battery = app.ask("POST", "/api/batteries/T1/entries", """
         {"craft": "eider", "minutes": 6, "usedMah": 800, "chargedMah": 900, "restV": 16.6, "loadV": 16.2, "loadA": 20,
          "note": ""}""");
-        assertThat(pack.get("resistanceMohm").get("value").asDouble()).isCloseTo(20, within(1e-6));
-        assertThat(pack.get("chargeScale").get("value").asDouble()).isCloseTo(1.125, within(1e-9));
-        assertThat(pack.get("flightMinutes").get("value").asDouble())
-                .isCloseTo(pack.get("usableMah").asDouble() / 150, within(1e-6));
-        assertThat(pack.get("entries").get(0).get("entry").get("craft").asString())
+        assertThat(battery.get("resistanceMohm").get("value").asDouble()).isCloseTo(20, within(1e-6));
+        assertThat(battery.get("chargeScale").get("value").asDouble()).isCloseTo(1.125, within(1e-9));
+        assertThat(battery.get("flightMinutes").get("value").asDouble())
+                .isCloseTo(battery.get("usableMah").asDouble() / 150, within(1e-6));
+        assertThat(battery.get("entries").get(0).get("entry").get("craft").asString())
                 .isEqualTo("EIDER");
-        pack = app.ask("PUT", "/api/packs/T1/school", "{\"school\": \"USE_THE_PACK\"}");
-        assertThat(pack.get("criticalV").asDouble()).isCloseTo(13.2, within(1e-9));
+        battery = app.ask("PUT", "/api/batteries/T1/rule", "{\"rule\": \"USE_THE_PACK\"}");
+        assertThat(battery.get("criticalV").asDouble()).isCloseTo(13.2, within(1e-9));
         app.refused(
-                409, "POST", "/api/packs", "{\"label\": \"t1\", \"school\": \"LONG_LIFE\", \"kind\": " + kind + "}");
-        assertThat(app.refused(422, "POST", "/api/packs/T1/entries", "{\"restV\": 16, \"loadV\": 16.5, \"note\": \"\"}")
+                409, "POST", "/api/batteries", "{\"label\": \"t1\", \"rule\": \"LONG_LIFE\", \"kind\": " + kind + "}");
+        assertThat(app.refused(
+                                422,
+                                "POST",
+                                "/api/batteries/T1/entries",
+                                "{\"restV\": 16, \"loadV\": 16.5, \"note\": \"\"}")
                         .get("detail")
                         .asString())
                 .contains("below its resting voltage");
-        app.refused(422, "POST", "/api/packs/T1/entries", "{\"minutes\": -2, \"note\": \"\"}");
-        app.refused(404, "GET", "/api/packs/NOBODY", "");
+        app.refused(422, "POST", "/api/batteries/T1/entries", "{\"minutes\": -2, \"note\": \"\"}");
+        app.refused(404, "GET", "/api/batteries/NOBODY", "");
         app.refused(
                 422,
                 "POST",
-                "/api/packs",
-                "{\"label\": \"T2\", \"school\": \"LONG_LIFE\", \"kind\": " + kind.replace("4,", "40,") + "}");
+                "/api/batteries",
+                "{\"label\": \"T2\", \"rule\": \"LONG_LIFE\", \"kind\": " + kind.replace("4,", "40,") + "}");
     }
 
     @Test
@@ -328,7 +332,7 @@ class PowerTest {
         JsonNode chain = app.ask(
                 "POST",
                 "/api/instruments/sense-chain",
-                "{\"packV\": 16.5, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
+                "{\"batteryV\": 16.5, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
         assertThat(chain.get("converterV").asDouble()).isCloseTo(1.5, within(1e-9));
         assertThat(chain.get("fullScaleV").asDouble()).isCloseTo(36.3, within(1e-9));
         assertThat(chain.get("leastTopOhm").asDouble())
@@ -340,17 +344,17 @@ class PowerTest {
         assertThat(app.ask(
                                 "POST",
                                 "/api/instruments/limiter-bulb",
-                                "{\"packV\": 16, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}")
+                                "{\"batteryV\": 16, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}")
                         .get("look")
                         .asString())
                 .isEqualTo("bright");
         assertThat(app.ask("POST", "/api/instruments/rail-budget", "{\"mark\": \"FULMAR\"}")
                         .get("rails"))
                 .hasSize(3);
-        JsonNode pack = app.ask("POST", "/api/instruments/pack", """
+        JsonNode battery = app.ask("POST", "/api/instruments/pack", """
         {"kind": {"cells": 4, "chemistry": "LIPO_HIGH_VOLTAGE", "capacityMah": 1300, "cellMilliohms": 4},
-         "school": "LONG_LIFE", "drawA": 8}""");
-        assertThat(pack.get("guessFull").asInt())
+         "rule": "LONG_LIFE", "drawA": 8}""");
+        assertThat(battery.get("guessFull").asInt())
                 .as("a full high-voltage pack is misjudged")
                 .isEqualTo(5);
         app.refused(422, "POST", "/api/instruments/lead-drop", """
@@ -359,6 +363,6 @@ class PowerTest {
                 422,
                 "POST",
                 "/api/instruments/limiter-bulb",
-                "{\"packV\": -1, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}");
+                "{\"batteryV\": -1, \"bulbV\": 24, \"bulbW\": 21, \"craftOhm\": 0}");
     }
 }

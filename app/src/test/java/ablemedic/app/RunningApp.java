@@ -155,12 +155,12 @@ public final class RunningApp implements ParameterResolver {
             return expected.replace("about ", "").split(" ±| and| to |, ")[0];
         }
 
-        /** Enters a craft with its parts and leads. */
+        /** Enters a craft with its parts and wires. */
         public JsonNode enterWired(String mark, String layout) {
             return ask("POST", "/api/crafts", """
           {"mark": "%s", "name": "made for a test", "craftClass": "INCH_5", "mode": "RATE", "layout": "%s",
            "parts": ["receiver", "video", "camera", "capacitor-470"],
-           "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark, layout));
+           "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark, layout));
         }
 
         /** Opens a work-up of power on a craft. */

@@ -89,7 +89,7 @@ class SafetyTest {
     @Test
     void theOccasionAsksForOneOfTwoSchoolsOfTheRoutineAndEitherUnlocks() {
         app.enterWired("TWO", "STACK");
-        assertThat(app.get("/api/crafts/TWO/routine").get("school").asString())
+        assertThat(app.get("/api/crafts/TWO/routine").get("convention").asString())
                 .as("never done")
                 .isEqualTo("FULL");
         int full = app.get("/api/crafts/TWO/routine").get("steps").size();
@@ -97,18 +97,20 @@ class SafetyTest {
         app.ask("POST", "/api/crafts/TWO/log", "{\"kind\": \"PART\", \"text\": \"new camera\"}");
         JsonNode due = app.get("/api/crafts/TWO/routine");
         assertThat(due.get("state").asString()).isEqualTo("NOT_DONE");
-        assertThat(due.get("school").asString()).as("opened at one place").isEqualTo("QUICK");
-        app.ask("PUT", "/api/routine-school", "{\"school\": \"FULL\"}");
-        assertThat(app.get("/api/crafts/TWO/routine").get("school").asString())
+        assertThat(due.get("convention").asString()).as("opened at one place").isEqualTo("QUICK");
+        app.ask("PUT", "/api/pre-power-convention", "{\"convention\": \"FULL\"}");
+        assertThat(app.get("/api/crafts/TWO/routine").get("convention").asString())
                 .as("the owner holds to the full one")
                 .isEqualTo("FULL");
-        app.ask("PUT", "/api/routine-school", "{\"school\": \"QUICK\"}");
+        app.ask("PUT", "/api/pre-power-convention", "{\"convention\": \"QUICK\"}");
         assertThat(due.get("steps").size()).isLessThan(full);
-        assertThat(app.get("/api/crafts/TWO/routine?school=FULL").get("steps").size())
+        assertThat(app.get("/api/crafts/TWO/routine?convention=FULL")
+                        .get("steps")
+                        .size())
                 .isEqualTo(full);
         assertThat(app.runRoutine("TWO").get("state").asString()).isEqualTo("PASSED");
         app.ask("POST", "/api/crafts/TWO/log", "{\"kind\": \"CRASH\", \"text\": \"into the burn\"}");
-        assertThat(app.get("/api/crafts/TWO/routine").get("school").asString())
+        assertThat(app.get("/api/crafts/TWO/routine").get("convention").asString())
                 .as("after a crash")
                 .isEqualTo("FULL");
     }
@@ -125,11 +127,11 @@ class SafetyTest {
         assertThat(quick)
                 .isEqualTo(app.get("/api/crafts/COUNT/routine").get("minutes").asDouble())
                 .isBetween(2.0, 5.0);
-        app.ask("PUT", "/api/routine-school", "{\"school\": \"FULL\"}");
+        app.ask("PUT", "/api/pre-power-convention", "{\"convention\": \"FULL\"}");
         assertThat(routineMinutesOfThePlan(id))
                 .isEqualTo(app.get("/api/crafts/COUNT/routine").get("minutes").asDouble())
                 .isGreaterThan(quick + 3);
-        app.ask("PUT", "/api/routine-school", "{\"school\": \"QUICK\"}");
+        app.ask("PUT", "/api/pre-power-convention", "{\"convention\": \"QUICK\"}");
         assertThat(routineMinutesOfThePlan(id)).isEqualTo(quick);
     }
 
@@ -272,10 +274,10 @@ class SafetyTest {
         app.runRoutine("DOOM");
         ObjectNode sheet = (ObjectNode) app.get("/api/crafts/DOOM").get("sheet");
         sheet.get("electrics")
-                .get("leads")
+                .get("wires")
                 .valueStream()
-                .filter(lead -> lead.get("to").asString().equals("RX.+"))
-                .forEach(lead -> ((ObjectNode) lead).put("from", "FC.9V"));
+                .filter(wire -> wire.get("to").asString().equals("RX.+"))
+                .forEach(wire -> ((ObjectNode) wire).put("from", "FC.9V"));
         app.ask(
                 "PUT",
                 "/api/crafts/DOOM/build-sheet",
@@ -292,7 +294,7 @@ class SafetyTest {
         JsonNode view = app.openPower("DOOM", "no-power", "RX");
         assertThat(view.get("hazards").get(0).asString()).contains("destroys it");
         assertThat(app.refused(409, "PUT", "/api/work-ups/" + view.get("id").asLong() + "/bench-state", """
-        {"version": %d, "state": {"propsOn": false, "packIn": true, "limiterIn": true, "usbIn": false,
+        {"version": %d, "state": {"propsOn": false, "batteryIn": true, "limiterIn": true, "usbIn": false,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}}""".formatted(
                                         view.get("version").asLong()))
                         .get("detail")

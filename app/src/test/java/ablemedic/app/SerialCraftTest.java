@@ -15,7 +15,7 @@ import tools.jackson.databind.JsonNode;
 class SerialCraftTest {
     private static final String CRAFT = """
       {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"%s","parts":[%s],
-      "pack":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""";
+      "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""";
 
     private static JsonNode entered(App app, String mark, String layout, String parts) {
         return app.ask("POST", "/api/crafts", CRAFT.formatted(mark, layout, parts));
@@ -32,8 +32,10 @@ class SerialCraftTest {
     @Test
     void aCraftOnAChosenBoardHasItsPortsToldAsItsLeadsAreRun(App app) {
         JsonNode chart = entered(app, "SANDERLING", "STACK", "\"board-f7\",\"receiver\",\"gnss\"");
-        assertThat(chart.get("sheet").get("told").get("port-1-jobs").asString()).isEqualTo("receiver");
-        assertThat(chart.get("sheet").get("told").get("port-2-jobs").asString()).isEqualTo("gnss");
+        assertThat(chart.get("sheet").get("configuration").get("port-1-jobs").asString())
+                .isEqualTo("receiver");
+        assertThat(chart.get("sheet").get("configuration").get("port-2-jobs").asString())
+                .isEqualTo("gnss");
         JsonNode map = app.get("/api/crafts/SANDERLING/serial-map");
         assertThat(map.get("lines").valueStream().map(line -> line.get("verdict")
                         .asString()))
@@ -52,18 +54,18 @@ class SerialCraftTest {
         JsonNode wrong = line(app.get("/api/crafts/STINT/serial-map"), "GNSS module");
         assertThat(wrong.get("verdict").asString()).isEqualTo("WRONG");
         assertThat(wrong.get("found").get(0).get("remedy").asString()).contains("UART 4");
-        app.ask("PUT", "/api/crafts/STINT/ports", "{\"version\":" + chart.get("version") + "}");
+        app.ask("PUT", "/api/crafts/STINT/uarts", "{\"version\":" + chart.get("version") + "}");
         assertThat(line(app.get("/api/crafts/STINT/serial-map"), "GNSS module")
                         .get("verdict")
                         .asString())
                 .isEqualTo("SOUND");
-        app.refused(409, "PUT", "/api/crafts/STINT/ports", "{\"version\":" + chart.get("version") + "}");
+        app.refused(409, "PUT", "/api/crafts/STINT/uarts", "{\"version\":" + chart.get("version") + "}");
     }
 
     @Test
     void aBoardWithoutPortsHasNoMapAndTwoBoardsAreRefused(App app) {
         entered(app, "RUFF", "STACK", "\"receiver\"");
-        assertThat(app.get("/api/crafts/RUFF/serial-map").get("ports").size()).isZero();
+        assertThat(app.get("/api/crafts/RUFF/serial-map").get("uarts").size()).isZero();
         assertThat(app.refused(
                                 422,
                                 "POST",
@@ -202,26 +204,26 @@ class SerialCraftTest {
 
     @Test
     void aBoardOfTheWorkshopIsPlannedOnAsSoonAsItStandsOnTheShelf(App app) {
-        JsonNode like = app.get("/api/part-shelf")
+        JsonNode like = app.get("/api/parts-library")
                 .valueStream()
-                .filter(one -> one.get("sort").get("id").asString().equals("board-f4-pad"))
+                .filter(one -> one.get("partType").get("id").asString().equals("board-f4-pad"))
                 .findFirst()
                 .orElseThrow();
-        String own = like.get("sort")
+        String own = like.get("partType")
                 .toString()
                 .replace("board-f4-pad", "board-own")
                 .replace("\"F4 FC, one inverted receiver pad\"", "\"Own board\"");
-        app.ask("POST", "/api/part-shelf", own);
+        app.ask("POST", "/api/parts-library", own);
         assertThat(app.ask("POST", "/api/instruments/port-planner", """
         {"board":"board-own","wishes":[{"name":"receiver","job":"RECEIVER","format":"SBUS","volts5":false}]}""")
                         .get("placed")
                         .get(0)
-                        .get("port")
+                        .get("uart")
                         .asString())
                 .isEqualTo("1");
         String contradicting =
                 own.replace("board-own", "board-other").replace("\"inverter\":\"FIXED\"", "\"inverter\":\"NONE\"");
-        assertThat(app.refused(422, "POST", "/api/part-shelf", contradicting).toString())
+        assertThat(app.refused(422, "POST", "/api/parts-library", contradicting).toString())
                 .contains("same pad under two labels")
                 .contains("ports.pads[2].inverter");
     }

@@ -22,16 +22,16 @@ class SnapshotsTest {
     private static void enter(App app, String mark) {
         app.ask("POST", "/api/crafts", """
         {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver"],
-        "pack":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
     }
 
     private static HttpResponse<String> drop(App app, String mark, byte[] file, String query) {
         return app.sendAs("POST", "/api/crafts/" + mark + "/snapshots" + query, file, "application/octet-stream");
     }
 
-    private static JsonNode kept(App app, String mark, String listing, String why) {
+    private static JsonNode kept(App app, String mark, String export, String why) {
         HttpResponse<String> response = drop(
-                app, mark, listing.getBytes(StandardCharsets.UTF_8), "?name=all.txt&why=" + why.replace(" ", "%20"));
+                app, mark, export.getBytes(StandardCharsets.UTF_8), "?name=all.txt&why=" + why.replace(" ", "%20"));
         assertThat(response.statusCode()).as(response.body()).isEqualTo(200);
         return JSON.readTree(response.body());
     }
@@ -85,7 +85,7 @@ class SnapshotsTest {
         JsonNode workUp = app.ask("POST", "/api/work-ups", """
         {"mark":"SNIPE","kind":"take-off","complaint":"flips since the flash","occasion":"FLASH","seen":{}}""");
         JsonNode asked = app.get("/api/work-ups/" + workUp.get("id") + "/checks/settings-listing");
-        assertThat(asked.get("takesListing").asBoolean()).isTrue();
+        assertThat(asked.get("takesExport").asBoolean()).isTrue();
         JsonNode after =
                 kept(app, "SNIPE", SOUND.replace("board_turn = 0/0/0", "board_turn = 0/0/180"), "for the work-up");
         JsonNode found = app.ask("POST", "/api/work-ups/" + workUp.get("id") + "/findings", """
@@ -256,7 +256,7 @@ class SnapshotsTest {
         assertThat(plan.has("stale")).isFalse();
         assertThat(plan.get("renamed").toString()).contains("set pack_ratio = 15000");
         JsonNode chart = app.get("/api/crafts/TURNSTONE");
-        app.ask("PUT", "/api/crafts/TURNSTONE/ports", "{\"version\":" + chart.get("version") + "}");
+        app.ask("PUT", "/api/crafts/TURNSTONE/uarts", "{\"version\":" + chart.get("version") + "}");
         assertThat(app.get("/api/crafts/TURNSTONE/flash-plan?family=alder&version=2")
                         .get("stale")
                         .asString())

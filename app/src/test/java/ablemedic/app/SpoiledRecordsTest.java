@@ -155,8 +155,8 @@ class SpoiledRecordsTest {
                     "UPDATE ledger_entry SET closed_at = '+999999999-01-01T00:00:00Z' WHERE id = (SELECT max(id) FROM ledger_entry)");
         }
         try (App app = App.on(file)) {
-            assertThat(app.get("/api/packs/P1").get("entries")).isEmpty();
-            assertThat(app.get("/api/ledger/trends").toString()).isNotEmpty();
+            assertThat(app.get("/api/batteries/P1").get("entries")).isEmpty();
+            assertThat(app.get("/api/repair-log/trends").toString()).isNotEmpty();
             assertThat(app.get("/api/bench")
                             .get("unreadable")
                             .valueStream()
@@ -177,8 +177,8 @@ class SpoiledRecordsTest {
                     "{\"record\": {\"table\": \"craft\", \"key\": \"1\", \"what\": \"x\"}, \"reason\": \"r\"}");
         }
         try (App app = App.on(file)) {
-            app.get("/api/packs/P1");
-            app.get("/api/ledger");
+            app.get("/api/batteries/P1");
+            app.get("/api/repair-log");
             JsonNode bench = app.get("/api/bench");
             assertThat(bench.get("unreadable")).hasSize(1);
             JsonNode aside = bench.get("aside")

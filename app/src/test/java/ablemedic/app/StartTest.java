@@ -108,7 +108,7 @@ class StartTest {
             assertThat(open.get("stage").asString()).isEqualTo("PROVING");
             assertThat(open.get("evidence")).hasSizeGreaterThan(2);
             assertThat(app.get("/api/work-ups/5").get("stage").asString()).isEqualTo("CLOSED");
-            assertThat(app.get("/api/ledger").toString()).contains("EIDER");
+            assertThat(app.get("/api/repair-log").toString()).contains("EIDER");
             assertThat(app.get("/api/crafts/GANNET").get("sheet").has("electrics"))
                     .as("not entered yet")
                     .isFalse();
@@ -117,7 +117,7 @@ class StartTest {
                     .hasSize(4);
             app.ask("PUT", "/api/crafts/GANNET/layout", """
           {"version": 1, "layout": "SEPARATE", "parts": ["receiver"],
-           "pack": {"cells": 6, "chemistry": "LIPO", "capacityMah": 3000, "cellMilliohms": 3}}""");
+           "battery": {"cells": 6, "chemistry": "LIPO", "capacityMah": 3000, "cellMilliohms": 3}}""");
             assertThat(app.get("/api/crafts/GANNET/power-map").get("boxes")).hasSizeGreaterThan(6);
         }
     }

@@ -122,12 +122,13 @@ class UnreadableRecordsTest {
         try (App app = App.on(file)) {
             app.enterWired("WELL", "STACK");
             app.runRoutine("WELL");
-            String school = app.get("/api/landing-schools").get(0).get("id").asString();
+            String convention =
+                    app.get("/api/landing-voltage-rules").get(0).get("id").asString();
             for (String label : new String[] {"BAD", "GOOD"}) {
                 app.ask(
                         "POST",
-                        "/api/packs",
-                        "{\"label\": \"" + label + "\", \"school\": \"" + school + "\", \"kind\": {\"cells\": 4, "
+                        "/api/batteries",
+                        "{\"label\": \"" + label + "\", \"rule\": \"" + convention + "\", \"kind\": {\"cells\": 4, "
                                 + "\"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}}");
             }
             app.ask("PUT", "/api/meter", app.get("/api/meter").toString());
@@ -136,7 +137,7 @@ class UnreadableRecordsTest {
         spoil(file, "UPDATE setting SET body = '[]'");
         spoil(file, "UPDATE routine_run SET body = '[]'");
         try (App app = App.on(file)) {
-            assertThat(app.get("/api/packs")).hasSize(1);
+            assertThat(app.get("/api/batteries")).hasSize(1);
             assertThat(app.get("/api/bench")
                             .get("unreadable")
                             .valueStream()
@@ -196,7 +197,7 @@ class UnreadableRecordsTest {
                         "/api/crafts/LISTED/routine",
                         "/api/crafts/LISTED/flash-plan?family=alder&version=2",
                         "/api/work-ups/" + workUp.get("id"),
-                        "/api/ledger/trends")) {
+                        "/api/repair-log/trends")) {
                     assertThat(app.send("GET", view, "").statusCode()).as(view).isEqualTo(200);
                 }
                 assertThat(app.get("/api/crafts/LISTED/snapshots/1")

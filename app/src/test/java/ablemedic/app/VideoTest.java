@@ -90,16 +90,16 @@ class VideoTest {
         {"id": "%s", "label": "Sender, 5 V", "shortName": "SND", "kind": "PART", "lowestV": 4.5, "highestV": 5.5,
          "pads": [{"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1}, {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 2}, {"name": "V", "kind": "%s", "volts": 0, "row": 1, "usb": false, "room": 2}],
          "loads": [{"plus": "+", "minus": "-", "volts": 5, "amps": 0.3, "poorAmps": 0.3}], "picture": {"role": "TRANSMITTER", "takes": "V", "gives": "", "milliwatts": [%s]}}""";
-        assertThat(app.send("POST", "/api/part-shelf", sort.formatted("sender-one", "VIDEO", "25, 200"))
+        assertThat(app.send("POST", "/api/parts-library", sort.formatted("sender-one", "VIDEO", "25, 200"))
                         .statusCode())
                 .isBetween(200, 201);
-        assertThat(app.refused(422, "POST", "/api/part-shelf", sort.formatted("sender-two", "SERIAL", "25"))
+        assertThat(app.refused(422, "POST", "/api/parts-library", sort.formatted("sender-two", "SERIAL", "25"))
                         .toString())
                 .contains("Pad V is not a video pad");
-        assertThat(app.refused(422, "POST", "/api/part-shelf", sort.formatted("sender-two", "VIDEO", "200, 25"))
+        assertThat(app.refused(422, "POST", "/api/parts-library", sort.formatted("sender-two", "VIDEO", "200, 25"))
                         .toString())
                 .contains("picture.milliwatts[1]");
-        assertThat(app.refused(422, "POST", "/api/part-shelf", sort.formatted("sender-two", "VIDEO", ""))
+        assertThat(app.refused(422, "POST", "/api/parts-library", sort.formatted("sender-two", "VIDEO", ""))
                         .toString())
                 .contains("1 to 8 power levels");
     }

@@ -19,10 +19,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** Two seats at one work-up: each hears of what the other wrote, and a stale write is refused. */
+/** Two devices at one work-up: each hears of what the other wrote, and a stale write is refused. */
 @ExtendWith(RunningApp.class)
 class WatchersTest {
-    private static BlockingQueue<String> seat(App app, long workUp) throws IOException, InterruptedException {
+    private static BlockingQueue<String> device(App app, long workUp) throws IOException, InterruptedException {
         var response = HttpClient.newHttpClient()
                 .send(
                         HttpRequest.newBuilder(URI.create(app.url("/api/work-ups/" + workUp + "/live")))
@@ -61,8 +61,8 @@ class WatchersTest {
                 "/api/work-ups",
                 "{\"mark\":\"SEATS\",\"complaint\":\"two look at it\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}");
         long id = opened.get("id").asLong();
-        BlockingQueue<String> tablet = seat(app, id);
-        BlockingQueue<String> desk = seat(app, id);
+        BlockingQueue<String> tablet = device(app, id);
+        BlockingQueue<String> desk = device(app, id);
         String before = opened.get("version").asString();
         assertThat(tablet.poll(5, TimeUnit.SECONDS)).isEqualTo(before);
         assertThat(desk.poll(5, TimeUnit.SECONDS)).isEqualTo(before);

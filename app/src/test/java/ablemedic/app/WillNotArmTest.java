@@ -9,18 +9,21 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** A craft that does not arm, from the complaint over a listing to the text that is pasted and read back, over HTTP. */
+/**
+ * A craft that does not arm, from the complaint over a settings export to the text that is pasted and read back, over
+ * HTTP.
+ */
 @ExtendWith(RunningApp.class)
 class WillNotArmTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final String LISTED =
             "set motor_outputs = 1-2-3-4\nset board_turn = 0/0/0\nset mode_arm = %s\nset level_done = YES\n";
 
-    private static JsonNode drop(App app, String mark, String listing) {
+    private static JsonNode drop(App app, String mark, String export) {
         return JSON.readTree(app.sendAs(
                         "POST",
                         "/api/crafts/" + mark + "/snapshots?why=it",
-                        listing.getBytes(StandardCharsets.UTF_8),
+                        export.getBytes(StandardCharsets.UTF_8),
                         "application/octet-stream")
                 .body());
     }
@@ -28,7 +31,7 @@ class WillNotArmTest {
     private static JsonNode open(App app, String mark) {
         app.ask("POST", "/api/crafts", """
         {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver"],
-        "pack":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
         return app.ask("POST", "/api/work-ups", """
         {"mark":"%s","kind":"will-not-arm","complaint":"does not arm","occasion":"FLASH","seen":{"seen":"not"}}""".formatted(mark));
     }
@@ -136,10 +139,10 @@ class WillNotArmTest {
         {"mark":"ARM3","listed":%s,"computer":false,"radioOn":true,"throttle":%s,"switchOn":true,"onAtPower":false,"lyingDeg":0,"sky":false}""";
         JsonNode bySheet = app.ask("POST", "/api/instruments/arming", asked.formatted("false", "0"));
         assertThat(bySheet.get("arms").asBoolean()).isTrue();
-        JsonNode byListing = app.ask("POST", "/api/instruments/arming", asked.formatted("true", "0"));
-        assertThat(byListing.get("arms").asBoolean()).isFalse();
-        assertThat(byListing.get("snapshot").get("number").asInt()).isEqualTo(1);
-        assertThat(byListing.get("locks").toString())
+        JsonNode byExport = app.ask("POST", "/api/instruments/arming", asked.formatted("true", "0"));
+        assertThat(byExport.get("arms").asBoolean()).isFalse();
+        assertThat(byExport.get("snapshot").get("number").asInt()).isEqualTo(1);
+        assertThat(byExport.get("locks").toString())
                 .contains("No switch arms it")
                 .contains("\"listed\":true");
         assertThat(app.refused(422, "POST", "/api/instruments/arming", asked.formatted("false", "7"))

@@ -7,7 +7,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
 
-/** A work-up from intake to ledger, as the front end asks for it. */
+/** A work-up from intake to repair log, as the front end asks for it. */
 @ExtendWith(RunningApp.class)
 class WorkUpTest {
     private final App app;
@@ -55,9 +55,9 @@ class WorkUpTest {
                 closing.formatted(view.get("version").asLong()));
         assertThat(view.get("stage").asString()).isEqualTo("CLOSED");
 
-        JsonNode ledger = app.get("/api/ledger?q=W1");
-        assertThat(ledger.get("entries")).hasSize(1);
-        JsonNode entry = ledger.get("entries").get(0);
+        JsonNode repairLog = app.get("/api/repair-log?q=W1");
+        assertThat(repairLog.get("entries")).hasSize(1);
+        JsonNode entry = repairLog.get("entries").get(0);
         assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is for the wrong rotation");
         assertThat(entry.get("changes").asString()).contains("clockwise → counter-clockwise");
         assertThat(entry.get("proof").asString()).contains("Hover test").contains("passed");
@@ -81,7 +81,7 @@ class WorkUpTest {
         assertThat(card.get("options").get(0).get("title").asString()).isEqualTo("Set the output order to 2-1-3-4");
         view = app.fix(view, "outputs-2134", "order");
         JsonNode chart = app.get("/api/crafts/W3");
-        assertThat(chart.get("sheet").get("told").get("output-order").asString())
+        assertThat(chart.get("sheet").get("configuration").get("output-order").asString())
                 .isEqualTo("2-1-3-4");
         assertThat(chart.get("revisions").get(0).get("changes").toString())
                 .contains("1-2-3-4")
@@ -91,7 +91,7 @@ class WorkUpTest {
                 "DELETE",
                 path(view, "/findings/" + n + "?version=" + view.get("version").asLong()),
                 "");
-        assertThat(app.get("/api/crafts/W3").get("sheet").get("told").has("output-order"))
+        assertThat(app.get("/api/crafts/W3").get("sheet").get("configuration").has("output-order"))
                 .as("as usual again")
                 .isFalse();
     }
@@ -183,7 +183,7 @@ class WorkUpTest {
         assertThat(view.get("evidence").toString()).contains("Guard overridden").contains("seen by the owner");
 
         String bench = """
-        {"version": %d, "state": {"propsOn": true, "packIn": true, "limiterIn": false, "usbIn": false,
+        {"version": %d, "state": {"propsOn": true, "batteryIn": true, "limiterIn": false, "usbIn": false,
          "antennaOn": true, "radioOn": false, "atField": false, "shortTest": "PASSED"}%s}""";
         assertThat(app.refused(
                                 409,

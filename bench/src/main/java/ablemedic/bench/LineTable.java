@@ -15,7 +15,7 @@ final class LineTable {
     static void print() throws RunnerException {
         Map<String, Double> ms = new Runner(new OptionsBuilder()
                         .include(LineSpeed.class.getName())
-                        .include(ListingSpeed.class.getName())
+                        .include(ExportSpeed.class.getName())
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run().stream()

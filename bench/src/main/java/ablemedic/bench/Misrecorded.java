@@ -131,28 +131,28 @@ final class Misrecorded {
     /** A fine wire recorded on another pad, or not at all. */
     private Optional<Craft> rewired(Craft record) {
         ElectricSheet sheet = record.electrics().sheet();
-        List<Wire> fine = sheet.leads().stream()
-                .filter(lead -> finePads(sheet).contains(lead.to()))
+        List<Wire> fine = sheet.wires().stream()
+                .filter(wire -> finePads(sheet).contains(wire.to()))
                 .toList();
         if (fine.isEmpty()) {
             return Optional.empty();
         }
-        Wire lead = fine.get(random.nextInt(fine.size()));
-        List<Wire> leads = new ArrayList<>(sheet.leads());
-        leads.remove(lead);
+        Wire wire = fine.get(random.nextInt(fine.size()));
+        List<Wire> wires = new ArrayList<>(sheet.wires());
+        wires.remove(wire);
         if (random.nextDouble() > JOINED_TO_NOTHING) {
             List<String> pads = finePads(sheet).stream()
-                    .filter(pad -> !pad.equals(lead.to()) && part(pad).equals(part(lead.to())))
+                    .filter(pad -> !pad.equals(wire.to()) && part(pad).equals(part(wire.to())))
                     .toList();
             if (pads.isEmpty()) {
                 return Optional.empty();
             }
-            leads.add(new Wire(
-                    lead.from(), pads.get(random.nextInt(pads.size())), lead.gauge(), lead.lengthMm(), lead.plugged()));
+            wires.add(new Wire(
+                    wire.from(), pads.get(random.nextInt(pads.size())), wire.gauge(), wire.lengthMm(), wire.plugged()));
         }
         try {
             return Optional.of(
-                    record.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+                    record.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.battery()))));
         } catch (Rejected e) {
             return Optional.empty();
         }
@@ -180,12 +180,12 @@ final class Misrecorded {
                                         joined(conflict.onSheet(record, way)).equals(joined(truth)))
                                 .mapToObj(way -> conflict.otherwise(unlike, way)))
                         .findFirst();
-        return wired.map(craft -> craft.with(truth.told()).withMounted(truth.mounted()));
+        return wired.map(craft -> craft.with(truth.configuration()).withMounted(truth.mounted()));
     }
 
     private static Set<Set<String>> joined(Craft craft) {
-        return craft.electrics().sheet().leads().stream()
-                .map(lead -> Set.of(lead.from(), lead.to()))
+        return craft.electrics().sheet().wires().stream()
+                .map(wire -> Set.of(wire.from(), wire.to()))
                 .collect(Collectors.toSet());
     }
 

@@ -18,19 +18,19 @@ public final class Chance {
             List.of("receiver", "gnss"),
             List.of("receiver-one-way", "video", "camera", "capacitor-470"),
             List.of("receiver"));
-    private static final int PACKS = 97;
+    private static final int BATTERIES = 97;
 
     private Chance() {}
 
     /** Enters a craft that differs from those of other numbers. */
     public static void enter(Server server, String mark, int number) {
         server.ask("POST", "/api/crafts", """
-        {"mark": "%s", "name": "", "craftClass": "%s", "layout": "STACK", "parts": %s, "pack": {"cells": %d, "chemistry": "LIPO", "capacityMah": %d, "cellMilliohms": 4}}""".formatted(
+        {"mark": "%s", "name": "", "craftClass": "%s", "layout": "STACK", "parts": %s, "battery": {"cells": %d, "chemistry": "LIPO", "capacityMah": %d, "cellMilliohms": 4}}""".formatted(
                         mark,
                         CLASSES.get(number % CLASSES.size()),
                         Server.JSON.writeValueAsString(PARTS.get(number % PARTS.size())),
                         3 + number % 4,
-                        1000 + 10 * (number % PACKS)));
+                        1000 + 10 * (number % BATTERIES)));
     }
 
     public static String kind(int number) {

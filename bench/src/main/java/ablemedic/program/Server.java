@@ -193,11 +193,11 @@ public final class Server implements AutoCloseable {
         return answer.json();
     }
 
-    /** A craft with its parts and leads. */
+    /** A craft with its parts and wires. */
     public void enterWired(String mark) {
         ask("POST", "/api/crafts", """
         {"mark": "%s", "name": "", "craftClass": "INCH_5", "layout": "STACK", "parts": ["receiver", "camera", "video"],
-         "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark));
+         "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark));
     }
 
     /** Opens a work-up and gives its number. */

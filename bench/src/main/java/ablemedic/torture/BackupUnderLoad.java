@@ -40,7 +40,7 @@ final class BackupUnderLoad implements Trial {
                         return new Found(false, backups + " backups", "one could not be restored");
                     }
                     try (Server restored = Server.on(other)) {
-                        Ledgered stored = new Ledgered(restored, "K");
+                        RepairLogWritten stored = new RepairLogWritten(restored, "K");
                         lost += stored.lost(before);
                         halves += stored.halves();
                     }

@@ -54,7 +54,7 @@ final class DiskFull implements Trial {
             boolean goesOn = server.send("POST", "/api/crafts/K/log", "{\"kind\": \"NOTE\", \"text\": \"room again\"}")
                             .status()
                     == 200;
-            Ledgered stored = new Ledgered(server, "K");
+            RepairLogWritten stored = new RepairLogWritten(server, "K");
             int lost = stored.lost(acknowledged);
             int written = stored.written(refused);
             return new Found(

@@ -49,11 +49,11 @@ final class EachKindOfWrite {
         add(
                 "pack",
                 "POST",
-                "/api/packs",
+                "/api/batteries",
                 server -> "{\"label\": \"P" + System.nanoTime() % 1_000_000_000
-                        + "\", \"kind\": {\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}, \"school\": "
-                        + server.get("/api/landing-schools").json().get(0).get("id") + "}");
-        add("part_sort", "POST", "/api/part-shelf", server -> """
+                        + "\", \"kind\": {\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}, \"rule\": "
+                        + server.get("/api/landing-voltage-rules").json().get(0).get("id") + "}");
+        add("part_sort", "POST", "/api/parts-library", server -> """
         {"id": "relay-%d", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
          {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1}, {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 1}]}""".formatted(System.nanoTime() % 1_000_000_000));
         add(

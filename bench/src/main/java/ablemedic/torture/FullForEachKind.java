@@ -71,7 +71,8 @@ final class FullForEachKind implements Trial {
             if (!rows(file).equals(before)) {
                 wrong.add("something was left: " + before + " became " + rows(file));
             }
-            for (String view : List.of("/api/bench", "/api/crafts/K", "/api/packs", "/api/ledger", "/api/part-shelf")) {
+            for (String view :
+                    List.of("/api/bench", "/api/crafts/K", "/api/batteries", "/api/repair-log", "/api/parts-library")) {
                 if (server.get(view).status() != 200) {
                     wrong.add(view + " is not shown on a full disk");
                 }

@@ -42,7 +42,7 @@ final class LockedByAnother implements Trial {
                     Thread.sleep(1500);
                 } while (System.nanoTime() < end);
             }
-            Ledgered stored = new Ledgered(server, "K");
+            RepairLogWritten stored = new RepairLogWritten(server, "K");
             int lost = stored.lost(acknowledged);
             int written = stored.written(done.refused());
             return new Found(

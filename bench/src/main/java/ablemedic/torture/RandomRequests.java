@@ -67,10 +67,10 @@ final class RandomRequests implements Trial {
 
     /** What can't succeed from the bench itself, or has no end. */
     private static final Set<String> APART = Set.of(
-            "POST /api/second-seats/code",
-            "POST /api/second-seats/pair",
-            "DELETE /api/second-seats/mine",
-            "DELETE /api/second-seats/{id}",
+            "POST /api/devices/code",
+            "POST /api/devices/pair",
+            "DELETE /api/devices/mine",
+            "DELETE /api/devices/{id}",
             "PUT /api/bench/unreadable/aside",
             "GET /api/work-ups/{id}/live");
     /** Every so many requests a round of right ones; one of so many requests is a right one put wrong. */
@@ -127,7 +127,8 @@ final class RandomRequests implements Trial {
                     }
                 }
             }
-            for (String view : List.of("/api/bench", "/api/crafts", "/api/packs", "/api/ledger", "/api/work-ups")) {
+            for (String view :
+                    List.of("/api/bench", "/api/crafts", "/api/batteries", "/api/repair-log", "/api/work-ups")) {
                 if (server.get(view).status() != 200) {
                     errors.add(view + " is dead");
                 }

@@ -25,7 +25,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 final class RightRequests {
     private static final Pattern WORD = Pattern.compile("@\\w+");
-    private static final String PACK =
+    private static final String BATTERY =
             "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
     private static final Map<String, String> FILES = Map.of(
             "@listing",
@@ -55,7 +55,7 @@ final class RightRequests {
         String other = "/api/crafts/" + own.get("@other");
         words.put("@version", this::version);
         words.put("@work", path -> String.valueOf(workUp()));
-        words.put("@school", path -> server.get("/api/landing-schools")
+        words.put("@school", path -> server.get("/api/landing-voltage-rules")
                 .json()
                 .get(0)
                 .get("id")
@@ -70,7 +70,7 @@ final class RightRequests {
         words.put(
                 "@entry",
                 path -> newest(
-                        server.get("/api/packs/" + own.get("@label")).json().get("entries"), "id"));
+                        server.get("/api/batteries/" + own.get("@label")).json().get("entries"), "id"));
         words.put("@note", path -> note(craft));
         words.put("@file", path -> newest(server.get(craft + "/files").json(), "id"));
         words.put(
@@ -145,11 +145,12 @@ final class RightRequests {
     private String whole(String body) {
         String sheet = "/api/crafts/" + own.get("@mark") + "/build-sheet";
         return Stream.<Map.Entry<String, Function<String, String>>>of(
-                        Map.entry("\"@pack\"", word -> PACK),
+                        Map.entry("\"@pack\"", word -> BATTERY),
                         Map.entry("\"@sheet\"", word -> server.get(sheet).body()),
                         Map.entry("\"@heldSheet\"", word -> server.get(sheet)
                                 .body()
-                                .replaceFirst("\"told\":\\{", "\"told\":{\"receiver-failsafe\":\"hold\",")
+                                .replaceFirst(
+                                        "\"configuration\":\\{", "\"configuration\":{\"receiver-failsafe\":\"hold\",")
                                 .replace(",}", "}")),
                         Map.entry("\"@electrics\"", word -> server.get(sheet)
                                 .json()

@@ -46,7 +46,9 @@ final class Upgrades implements Trial {
                     workUps++;
                     findings += one.get("evidence").size();
                 }
-                causes(then.get("ledger"), server.ask("GET", "/api/ledger", "").get("entries"))
+                causes(
+                                then.get("ledger"),
+                                server.ask("GET", "/api/repair-log", "").get("entries"))
                         .forEach(difference -> wrong.add("form " + form + ": " + difference));
                 if (!server.ask("GET", "/api/bench", "").get("unreadable").isEmpty()) {
                     wrong.add("form " + form + ": something can't be read");

@@ -12,14 +12,14 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/** What a flight board waits for before it arms, the switches that it is told, and how the pilot goes about it. */
+/** What an FC waits for before it arms, the switches that it is told, and how the pilot goes about it. */
 public final class ArmingSettings {
     private static final String ARMING = "arming";
     private static final String MODES = "modes";
     private static final ValueForm<ModeRange> RANGE =
             new Words<>(ModeRange.FORM, ModeRange::written, ModeRange::parse, ModeRange::toString);
 
-    /** By what it is armed. Both are schools. */
+    /** By what it is armed. Both are conventions. */
     public enum Way {
         SWITCH,
         STICKS;

@@ -2,7 +2,7 @@ package ablemedic.craft;
 
 import ablemedic.catalogue.Names;
 
-/** Whether a port does something with its line by itself, as the format on it wants, or was told to. */
+/** Whether a UART does something with its line by itself, as the format on it wants, or was told to. */
 public enum AsFormat {
     BY_FORMAT,
     ON,

@@ -17,7 +17,7 @@ public final class DriveSettings {
             "motor-protocol",
             MotorProtocol.DSHOT300,
             Choice.of(MotorProtocol.class, MotorProtocol::label));
-    /** Whether the board asks the controllers for the speed of the motors over the same lead. */
+    /** Whether the board asks the controllers for the speed of the motors over the same wire. */
     public static final Setting<Boolean> TWO_WAY =
             SettingWords.setting(Device.FLIGHT_BOARD, MOTORS, "motor-two-way", false, UartSettings.onOff());
     /** Throttle at which armed motors turn. About 5.5 is usual; common practice, no source. */

@@ -10,7 +10,7 @@ import ablemedic.configuration.ValueForm.Range;
 import java.util.List;
 import java.util.Optional;
 
-/** What the flight board is told to do when the radio link is lost for good, and what a return home hangs on. */
+/** What the FC is told to do when the radio link is lost for good, and what a return home hangs on. */
 public final class FailsafeSettings {
     private static final String FAILSAFE = "failsafe";
     private static final String HOME = "return-home";
@@ -26,7 +26,7 @@ public final class FailsafeSettings {
         }
     }
 
-    /** When a board notes where home is. Both are schools. */
+    /** When a board notes where home is. Both are conventions. */
     public enum HomeAt {
         ARMING,
         POWER;

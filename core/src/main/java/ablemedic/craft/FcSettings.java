@@ -8,7 +8,7 @@ import ablemedic.configuration.ValueForm.Range;
 import ablemedic.configuration.ValueForm.Words;
 import java.util.List;
 
-/** What the flight board can be told. */
+/** What the FC can be told. */
 public final class FcSettings {
     private static final String MOTORS = "motors";
     private static final String BOARD = "board";
@@ -70,12 +70,12 @@ public final class FcSettings {
      */
     public static final Setting<Double> FILTER = board(FLIGHT, "filter", 1.0, SettingWords.range("filter", 0.05, 20));
 
-    /** Where it takes the pack's voltage from. */
+    /** Where it takes the battery's voltage from. */
     public static final Setting<VoltageSource> VOLTAGE_SOURCE =
             board(POWER, "voltage-source", VoltageSource.DIVIDER, Choice.of(VoltageSource.class, VoltageSource::label));
     /** Pad voltage over converter voltage that it reckons with; usual is a divider of ten to one. */
     public static final Setting<Double> VOLTAGE_SCALE = board(POWER, "voltage-scale", 11.0, new Range(0.001, 1000, ""));
-    /** How many cells it takes the pack to have; 0 to guess at plug-in. */
+    /** How many cells it takes the battery to have; 0 to guess at plug-in. */
     public static final Setting<Integer> CELLS =
             board(POWER, "cells", 0, SettingWords.count(SettingWords.of("cells"), 14, ""));
     /** Whether it reads a current sensor. */
@@ -87,7 +87,7 @@ public final class FcSettings {
     public static final Setting<Double> CURRENT_AT_REST =
             board(POWER, "current-at-rest", 0.0, new Range(-100, 100, "A"));
 
-    /** Voltage a cell at which it warns. Schools: 3.7 lands early, 3.5 uses the pack. Common practice. */
+    /** Voltage a cell at which it warns. Schools: 3.7 lands early, 3.5 uses the battery. Common practice. */
     public static final Setting<Double> WARN_CELL =
             board(POWER, "warn-cell", 3.5, SettingWords.range("warn-cell", 2, 4.4));
     /** Voltage a cell that it calls critical. */
@@ -121,7 +121,7 @@ public final class FcSettings {
 
     private FcSettings() {}
 
-    /** Whether a setting is about pack and sensors. */
+    /** Whether a setting is about battery and sensors. */
     public static boolean isOfPower(Setting<?> setting) {
         return setting.group().equals(VOLTAGE_SOURCE.group());
     }

@@ -11,7 +11,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
-/** What stands in the flight board's memory: whether it starts at all, and what its build holds. */
+/** What stands in the FC's memory: whether it starts at all, and what its build holds. */
 public final class FirmwareSettings {
     private static final String VERSION = "version";
     /** Jobs that a build can leave out to save room. */
@@ -47,11 +47,11 @@ public final class FirmwareSettings {
             Device.FIRMWARE, VERSION, "version-image", Image.WHOLE, Choice.of(Image.class, Image::label));
     /** Whether this version's telemetry works on this board. */
     public static final Setting<Boolean> TELEMETRY_WORKS = yesNo("version-telemetry", true, "works", "broken");
-    /** Whether this version makes ports out of plain pins on this board. */
+    /** Whether this version makes UARTs out of plain pins on this board. */
     public static final Setting<Boolean> SOFT_BUILT = yesNo("version-soft-serial", true, "there", "missing");
     /** Whether the build can read a compass. */
     public static final Setting<Boolean> COMPASS_BUILT = yesNo("version-compass", true, "built-in", "left-out");
-    /** Whether something that an older version left behind overrules what is set for the ports. */
+    /** Whether something that an older version left behind overrules what is set for the UARTs. */
     public static final Setting<Boolean> STALE = yesNo("left-behind", false, "some", "none");
 
     /** All of them, in the order in which a person goes over them. */
@@ -68,7 +68,7 @@ public final class FirmwareSettings {
 
     /** Whether the board starts with what stands in its memory. */
     public static boolean starts(Craft craft) {
-        return craft.told(IMAGE) == Image.WHOLE;
+        return craft.setting(IMAGE) == Image.WHOLE;
     }
 
     /** Whether a build can leave a job out. */
@@ -78,12 +78,12 @@ public final class FirmwareSettings {
 
     /** Whether the build holds what a job needs; it always does where none leaves it out. */
     public static boolean holds(Craft craft, UartFunction job) {
-        return !canBeLeftOut(job) || craft.told(BUILT.get(job));
+        return !canBeLeftOut(job) || craft.setting(BUILT.get(job));
     }
 
     /** Whether a compass that is used can be read; so it is where none is used. */
     public static boolean readsCompass(Craft craft) {
-        return !craft.told(FcSettings.COMPASS) || craft.told(COMPASS_BUILT);
+        return !craft.setting(FcSettings.COMPASS) || craft.setting(COMPASS_BUILT);
     }
 
     /** Whether a job that can be left out is built in. */

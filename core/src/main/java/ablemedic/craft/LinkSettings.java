@@ -109,18 +109,18 @@ public final class LinkSettings {
 
     /** Whether receiver and radio hear one another, if both are alive. */
     public static boolean isLinked(Craft craft) {
-        return craft.told(RadioSettings.MODULE)
-                && craft.told(RadioSettings.BOUND)
-                && craft.told(PROTOCOL)
-                && craft.told(MODEL)
-                && !craft.told(BESIDE)
-                && craft.told(RADIO_GENERATION).equals(craft.told(RECEIVER_GENERATION));
+        return craft.setting(RadioSettings.MODULE)
+                && craft.setting(RadioSettings.BOUND)
+                && craft.setting(PROTOCOL)
+                && craft.setting(MODEL)
+                && !craft.setting(BESIDE)
+                && craft.setting(RADIO_GENERATION).equals(craft.setting(RECEIVER_GENERATION));
     }
 
     /** Whether a channel, counted from 1, comes over the link. */
     public static boolean carries(Craft craft, int channel) {
         return channel <= STICKS
-                || craft.told(FRAMES) != Frames.SHORT_WITHOUT_SWITCHES && channel <= craft.told(CHANNELS);
+                || craft.setting(FRAMES) != Frames.SHORT_WITHOUT_SWITCHES && channel <= craft.setting(CHANNELS);
     }
 
     private static Setting<Integer> generation(Device device, String id) {

@@ -18,10 +18,10 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
-/** What the flight board can be told of its serial ports, which firmware counts from 1 to 12. */
+/** What the FC can be told of its serial UARTs, which firmware counts from 1 to 12. */
 public final class UartSettings {
-    /** The ports that a firmware counts. */
-    public static final List<String> PORTS =
+    /** The UARTs that a firmware counts. */
+    public static final List<String> UARTS =
             IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
 
     private static final String GROUP = "ports";
@@ -44,25 +44,25 @@ public final class UartSettings {
                     : String.join(
                             " and ", jobs.stream().map(UartFunction::label).toList()));
     private static final Map<String, Setting<List<UartFunction>>> JOBS_OF =
-            each(port -> setting("port-" + port + "-jobs", SettingWords.of("port-jobs", port), List.of(), JOBS));
-    private static final Map<String, Setting<Integer>> BAUD_OF = each(port -> setting(
-            "port-" + port + "-baud",
-            SettingWords.of("port-baud", port),
+            each(uart -> setting("port-" + uart + "-jobs", SettingWords.of("port-jobs", uart), List.of(), JOBS));
+    private static final Map<String, Setting<Integer>> BAUD_OF = each(uart -> setting(
+            "port-" + uart + "-baud",
+            SettingWords.of("port-baud", uart),
             0,
             SettingWords.count(SettingWords.of("port-baud"), FASTEST, " baud")));
-    private static final Map<String, Setting<AsFormat>> INVERSION_OF = each(port -> setting(
-            "port-" + port + "-inversion",
-            SettingWords.of("port-inversion", port),
+    private static final Map<String, Setting<AsFormat>> INVERSION_OF = each(uart -> setting(
+            "port-" + uart + "-inversion",
+            SettingWords.of("port-inversion", uart),
             AsFormat.BY_FORMAT,
             Choice.of(AsFormat.class, AsFormat::label)));
-    private static final Map<String, Setting<AsFormat>> ONE_WIRE_OF = each(port -> setting(
-            "port-" + port + "-half-duplex",
-            SettingWords.of("port-half-duplex", port),
+    private static final Map<String, Setting<AsFormat>> ONE_WIRE_OF = each(uart -> setting(
+            "port-" + uart + "-half-duplex",
+            SettingWords.of("port-half-duplex", uart),
             AsFormat.BY_FORMAT,
             Choice.of(AsFormat.class, AsFormat::label)));
     private static final Map<UartFunction, Setting<Format>> FORMAT_OF = formats();
 
-    /** Whether it makes ports out of plain pins. */
+    /** Whether it makes UARTs out of plain pins. */
     public static final Setting<Boolean> SOFT = setting("soft-serial", false, onOff());
     /** Whether it sends telemetry at all. */
     public static final Setting<Boolean> TELEMETRY = setting("telemetry-on", true, onOff());
@@ -73,30 +73,30 @@ public final class UartSettings {
                             .filter(setting ->
                                     ((Choice<Format>) setting.form()).values().size() > 1),
                     Stream.of(SOFT, TELEMETRY),
-                    PORTS.stream().flatMap(port -> Stream.of(jobsOf(port), baud(port), inversion(port), oneWire(port))))
+                    UARTS.stream().flatMap(uart -> Stream.of(jobsOf(uart), baud(uart), inversion(uart), oneWire(uart))))
             .<Setting<?>>flatMap(Function.identity())
             .toList();
 
     private UartSettings() {}
 
-    /** The jobs that a port has; it can do one, or the receiver's and telemetry over a format that carries both. */
-    public static Setting<List<UartFunction>> jobsOf(String port) {
-        return JOBS_OF.get(port);
+    /** The jobs that a UART has; it can do one, or the receiver's and telemetry over a format that carries both. */
+    public static Setting<List<UartFunction>> jobsOf(String uart) {
+        return JOBS_OF.get(uart);
     }
 
     /** Bits a second; 0 for the usual rate of the format. */
-    public static Setting<Integer> baud(String port) {
-        return BAUD_OF.get(port);
+    public static Setting<Integer> baud(String uart) {
+        return BAUD_OF.get(uart);
     }
 
     /** Whether it turns its line round. */
-    public static Setting<AsFormat> inversion(String port) {
-        return INVERSION_OF.get(port);
+    public static Setting<AsFormat> inversion(String uart) {
+        return INVERSION_OF.get(uart);
     }
 
     /** Whether it hears and speaks over its sending pad. */
-    public static Setting<AsFormat> oneWire(String port) {
-        return ONE_WIRE_OF.get(port);
+    public static Setting<AsFormat> oneWire(String uart) {
+        return ONE_WIRE_OF.get(uart);
     }
 
     /** The format that it speaks for a job. */
@@ -104,10 +104,10 @@ public final class UartSettings {
         return FORMAT_OF.get(job);
     }
 
-    /** The ports that were given a job, in their order. */
-    public static List<String> portsWith(UartFunction job, Craft craft) {
-        return PORTS.stream()
-                .filter(port -> craft.told(jobsOf(port)).contains(job))
+    /** The UARTs that were given a job, in their order. */
+    public static List<String> uartsWith(UartFunction job, Craft craft) {
+        return UARTS.stream()
+                .filter(uart -> craft.setting(jobsOf(uart)).contains(job))
                 .toList();
     }
 
@@ -130,7 +130,7 @@ public final class UartSettings {
     }
 
     private static <T> Map<String, Setting<T>> each(Function<String, Setting<T>> making) {
-        return PORTS.stream().collect(Collectors.toMap(Function.identity(), making));
+        return UARTS.stream().collect(Collectors.toMap(Function.identity(), making));
     }
 
     private static <T> Setting<T> setting(String id, T usual, ValueForm<T> form) {

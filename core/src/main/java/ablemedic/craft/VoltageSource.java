@@ -2,7 +2,7 @@ package ablemedic.craft;
 
 import ablemedic.catalogue.Names;
 
-/** Where a board takes the pack's voltage from. */
+/** Where a board takes the battery's voltage from. */
 public enum VoltageSource {
     DIVIDER,
     CONTROLLERS,

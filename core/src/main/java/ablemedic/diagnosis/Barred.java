@@ -16,7 +16,7 @@ public record Barred(String battery, String usb, boolean routineBeforeUsb) {
     /** Whether a step of the bench would put on what is barred. */
     boolean bars(BenchStep step, BenchState state) {
         return switch (step) {
-            case PACK_IN, SHORT_TEST -> !battery.isEmpty();
+            case BATTERY_IN, SHORT_TEST -> !battery.isEmpty();
             case USB_IN -> !usb(state).isEmpty();
             default -> false;
         };
@@ -29,7 +29,7 @@ public record Barred(String battery, String usb, boolean routineBeforeUsb) {
 
     /** What of a bench state is barred, in words; empty when nothing is. */
     public String objection(BenchState state) {
-        return (state.packIn() || state.shortTest() == BenchState.ShortTest.PASSED) && !battery.isEmpty()
+        return (state.batteryIn() || state.shortTest() == BenchState.ShortTest.PASSED) && !battery.isEmpty()
                 ? battery
                 : state.usbIn() ? usb(state) : "";
     }

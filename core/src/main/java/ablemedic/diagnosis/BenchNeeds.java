@@ -4,13 +4,13 @@ package ablemedic.diagnosis;
  * What a check needs of the bench; {@link Want#EITHER} where it does not matter.
  *
  * @param props propellers
- * @param pack flight pack
- * @param limiter a current limiter between pack and craft
+ * @param battery flight battery
+ * @param limiter a current limiter between battery and craft
  * @param usb computer
  * @param radio pilot's radio
  * @param field outdoors instead of at the bench
  */
-public record BenchNeeds(Want props, Want pack, Want limiter, Want usb, Want radio, Want field) {
+public record BenchNeeds(Want props, Want battery, Want limiter, Want usb, Want radio, Want field) {
 
     /** Whether something is wanted on or in, off or out, or may be either. */
     public enum Want {
@@ -27,51 +27,53 @@ public record BenchNeeds(Want props, Want pack, Want limiter, Want usb, Want rad
     public static final BenchNeeds NOTHING =
             new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER);
     /** Only looking and handling: nothing connected. */
-    public static final BenchNeeds PACK_OUT =
+    public static final BenchNeeds BATTERY_OUT =
             new BenchNeeds(Want.EITHER, Want.NO, Want.EITHER, Want.EITHER, Want.EITHER, Want.NO);
     /** A meter on ohms: nothing that could feed the craft. */
     public static final BenchNeeds UNPOWERED =
             new BenchNeeds(Want.EITHER, Want.NO, Want.EITHER, Want.NO, Want.EITHER, Want.NO);
-    /** At the bench with the pack in: props off, and nothing between pack and craft that takes from its voltage. */
+    /**
+     * At the bench with the battery in: props off, and nothing between battery and craft that takes from its voltage.
+     */
     public static final BenchNeeds POWERED =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.EITHER, Want.EITHER, Want.NO);
-    /** At the bench with the pack in through a current limiter: props off. */
+    /** At the bench with the battery in through a current limiter: props off. */
     public static final BenchNeeds POWERED_THROUGH_LIMITER =
             new BenchNeeds(Want.NO, Want.YES, Want.YES, Want.EITHER, Want.EITHER, Want.NO);
-    /** The computer shows what the board believes; no pack wanted. */
+    /** The computer shows what the board believes; no battery wanted. */
     public static final BenchNeeds COMPUTER =
             new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.YES, Want.EITHER, Want.NO);
-    /** The computer and the radio; no pack wanted. */
+    /** The computer and the radio; no battery wanted. */
     public static final BenchNeeds COMPUTER_AND_RADIO =
             new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.YES, Want.YES, Want.NO);
-    /** Motors turn: props off, pack in, computer in. */
+    /** Motors turn: props off, battery in, computer in. */
     public static final BenchNeeds MOTORS_POWERED =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.YES, Want.EITHER, Want.NO);
     /** Ready to take off, outdoors. */
     public static final BenchNeeds FLIGHT = new BenchNeeds(Want.YES, Want.YES, Want.NO, Want.NO, Want.YES, Want.YES);
 
-    /** At the bench with the pack in and the radio on: props off. */
+    /** At the bench with the battery in and the radio on: props off. */
     public static final BenchNeeds POWERED_AND_RADIO =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.EITHER, Want.YES, Want.NO);
-    /** The same without the computer, which could feed or hold a port. */
+    /** The same without the computer, which could feed or hold a UART. */
     public static final BenchNeeds POWERED_AND_RADIO_ALONE =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.YES, Want.NO);
-    /** Pack in, computer off, whatever the radio does. */
+    /** Battery in, computer off, whatever the radio does. */
     public static final BenchNeeds POWERED_ALONE =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.EITHER, Want.NO);
-    /** Pack, computer and radio: what the computer does not feed shows on it. */
+    /** Battery, computer and radio: what the computer does not feed shows on it. */
     public static final BenchNeeds POWERED_COMPUTER_AND_RADIO =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.YES, Want.YES, Want.NO);
     /** Read at the radio, whatever the craft does. */
     public static final BenchNeeds RADIO =
             new BenchNeeds(Want.EITHER, Want.EITHER, Want.EITHER, Want.EITHER, Want.YES, Want.NO);
-    /** Outdoors, pack in and props off. */
+    /** Outdoors, battery in and props off. */
     public static final BenchNeeds OUTDOORS =
             new BenchNeeds(Want.NO, Want.YES, Want.NO, Want.NO, Want.EITHER, Want.YES);
 
     public boolean metBy(BenchState state) {
         return props.met(state.propsOn())
-                && pack.met(state.packIn())
+                && battery.met(state.batteryIn())
                 && limiter.met(state.limiterIn())
                 && usb.met(state.usbIn())
                 && radio.met(state.radioOn())

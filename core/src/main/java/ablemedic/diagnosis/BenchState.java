@@ -7,8 +7,8 @@ import java.util.List;
  * How the bench stands.
  *
  * @param propsOn propellers fitted
- * @param packIn flight pack connected
- * @param limiterIn a current limiter between pack and craft
+ * @param batteryIn flight battery connected
+ * @param limiterIn a current limiter between battery and craft
  * @param usbIn computer connected
  * @param antennaOn every transmitter has its antenna
  * @param radioOn the pilot's radio is switched on
@@ -18,7 +18,7 @@ import java.util.List;
  */
 public record BenchState(
         boolean propsOn,
-        boolean packIn,
+        boolean batteryIn,
         boolean limiterIn,
         boolean usbIn,
         boolean antennaOn,
@@ -37,15 +37,22 @@ public record BenchState(
     public static final BenchState AT_INTAKE =
             new BenchState(true, false, false, false, true, false, false, ShortTest.NOT_DONE);
 
-    /** The same bench after another result of the short test; with anything but a pass the pack is out. */
+    /** The same bench after another result of the short test; with anything but a pass the battery is out. */
     public BenchState with(ShortTest result) {
         return new BenchState(
-                propsOn, packIn && result == ShortTest.PASSED, limiterIn, usbIn, antennaOn, radioOn, atField, result);
+                propsOn,
+                batteryIn && result == ShortTest.PASSED,
+                limiterIn,
+                usbIn,
+                antennaOn,
+                radioOn,
+                atField,
+                result);
     }
 
     /** The same bench, with no more claimed of the short test than was shown. */
     public BenchState claiming(ShortTest shown) {
-        return new BenchState(propsOn, packIn, limiterIn, usbIn, antennaOn, radioOn, atField, shown);
+        return new BenchState(propsOn, batteryIn, limiterIn, usbIn, antennaOn, radioOn, atField, shown);
     }
 
     /** What makes this state dangerous or impossible, in words; empty when nothing does. */
@@ -68,22 +75,22 @@ public record BenchState(
     /** The lines of the catalogue that say what is wrong. */
     private List<String> wrong() {
         List<String> all = new ArrayList<>();
-        if (packIn && shortTest == ShortTest.FAILED) {
+        if (batteryIn && shortTest == ShortTest.FAILED) {
             all.add("failed");
         }
-        if (packIn && shortTest != ShortTest.PASSED) {
+        if (batteryIn && shortTest != ShortTest.PASSED) {
             all.add("not-passed");
         }
-        if (packIn && propsOn && !atField) {
+        if (batteryIn && propsOn && !atField) {
             all.add("props");
         }
-        if (packIn && !antennaOn) {
+        if (batteryIn && !antennaOn) {
             all.add("antenna");
         }
-        if (packIn && propsOn && usbIn) {
+        if (batteryIn && propsOn && usbIn) {
             all.add("usb");
         }
-        if (packIn && propsOn && !radioOn) {
+        if (batteryIn && propsOn && !radioOn) {
             all.add("radio");
         }
         return all;

@@ -4,7 +4,7 @@ import ablemedic.diagnosis.BenchState.ShortTest;
 
 /** One thing done to the bench to get it ready, with what it usually takes. */
 public enum BenchStep {
-    PACK_OUT(0.3),
+    BATTERY_OUT(0.3),
     PROPS_OFF(2),
     SHORT_TEST(6),
     ANTENNA_ON(0.5),
@@ -17,7 +17,7 @@ public enum BenchStep {
     PROPS_ON(3),
     TO_FIELD(6),
     TO_BENCH(4),
-    PACK_IN(0.5);
+    BATTERY_IN(0.5);
 
     private final double minutes;
 
@@ -50,21 +50,21 @@ public enum BenchStep {
 
     boolean allowedIn(BenchState s) {
         return switch (this) {
-            case PACK_OUT -> s.packIn();
-            case PROPS_OFF -> s.propsOn() && !s.packIn();
+            case BATTERY_OUT -> s.batteryIn();
+            case PROPS_OFF -> s.propsOn() && !s.batteryIn();
             // The routine ends with first power, so the props are off before it begins.
-            case SHORT_TEST -> s.shortTest() == ShortTest.NOT_DONE && !s.packIn() && !s.usbIn() && !s.propsOn();
-            case LIMITER_IN -> !s.limiterIn() && !s.packIn();
-            case LIMITER_OUT -> s.limiterIn() && !s.packIn();
-            case ANTENNA_ON -> !s.antennaOn() && !s.packIn();
+            case SHORT_TEST -> s.shortTest() == ShortTest.NOT_DONE && !s.batteryIn() && !s.usbIn() && !s.propsOn();
+            case LIMITER_IN -> !s.limiterIn() && !s.batteryIn();
+            case LIMITER_OUT -> s.limiterIn() && !s.batteryIn();
+            case ANTENNA_ON -> !s.antennaOn() && !s.batteryIn();
             case USB_OUT -> s.usbIn();
             case USB_IN -> !s.usbIn();
             case RADIO_OFF -> s.radioOn();
             case RADIO_ON -> !s.radioOn();
-            case PROPS_ON -> !s.propsOn() && !s.packIn();
-            case TO_FIELD -> !s.atField() && !s.packIn() && !s.usbIn();
-            case TO_BENCH -> s.atField() && !s.packIn();
-            case PACK_IN -> !s.packIn() && after(s).isAllowed();
+            case PROPS_ON -> !s.propsOn() && !s.batteryIn();
+            case TO_FIELD -> !s.atField() && !s.batteryIn() && !s.usbIn();
+            case TO_BENCH -> s.atField() && !s.batteryIn();
+            case BATTERY_IN -> !s.batteryIn() && after(s).isAllowed();
         };
     }
 
@@ -72,7 +72,7 @@ public enum BenchStep {
     public BenchState after(BenchState s) {
         return new BenchState(
                 this == PROPS_ON || (s.propsOn() && this != PROPS_OFF),
-                this == PACK_IN || (s.packIn() && this != PACK_OUT),
+                this == BATTERY_IN || (s.batteryIn() && this != BATTERY_OUT),
                 this == LIMITER_IN || (s.limiterIn() && this != LIMITER_OUT),
                 this == USB_IN || (s.usbIn() && this != USB_OUT),
                 this == ANTENNA_ON || s.antennaOn(),

@@ -54,7 +54,7 @@ public final class Planner<S> {
      * From this belief on what the record has wrong is looked at first, by a check that tells at least this share of
      * the best.
      */
-    private static final double LEADS = 0.5;
+    private static final double WIRES = 0.5;
 
     private static final double ENOUGH = 0.75;
     /** Parts of a bit per minute that are told apart. */
@@ -219,7 +219,7 @@ public final class Planner<S> {
     private Plan<S> confirming(Plan<S> plan) {
         Optional<Suspect<S>> leading = standing.suspects().stream()
                 .findFirst()
-                .filter(first -> first.leading().isRecorded() && first.belief() > LEADS);
+                .filter(first -> first.leading().isRecorded() && first.belief() > WIRES);
         if (leading.isEmpty()) {
             return plan;
         }

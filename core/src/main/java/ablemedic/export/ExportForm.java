@@ -2,7 +2,7 @@ package ablemedic.export;
 
 import ablemedic.catalogue.Names;
 
-/** How a listing is written. */
+/** How a settings export is written. */
 public enum ExportForm {
     LINES,
     TABLE,

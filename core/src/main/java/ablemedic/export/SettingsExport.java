@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A listing of settings as it was read.
+ * A settings export of settings as it was read.
  *
  * @param encoding how its bytes stand for letters
  * @param entries each name once, in the order of the lines; of a name that comes again the last line counts, as it does
@@ -20,7 +20,7 @@ import java.util.Optional;
  * @param oddLines how many such lines there are
  */
 public record SettingsExport(ExportForm form, String encoding, List<Entry> entries, List<Odd> odd, int oddLines) {
-    /** The longest listing that is read, bytes. */
+    /** The longest settings export that is read, bytes. */
     public static final int LONGEST = 8 * 1024 * 1024;
     /** The most lines, or names, that one has; a board has some hundreds. */
     public static final int MOST_LINES = 20_000;
@@ -40,7 +40,7 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
     public record Odd(int line, String text, String why) {}
 
     /**
-     * Reads a listing in any form and encoding.
+     * Reads a settings export in any form and encoding.
      *
      * @throws Rejected where it holds no setting at all
      */
@@ -69,11 +69,11 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
             case PARAMETERS -> ParameterLines.read(decoded.text(), gathered);
             case MESSAGES -> throw new IllegalStateException("packets are no text");
         }
-        SettingsExport listing = gathered.as(form, decoded.encoding());
-        if (listing.entries.isEmpty()) {
+        SettingsExport export = gathered.as(form, decoded.encoding());
+        if (export.entries.isEmpty()) {
             throw new Rejected(
                     "file",
-                    listing.odd.stream()
+                    export.odd.stream()
                             .findFirst()
                             .map(o -> ExportWords.FILE
                                     .with("line", String.valueOf(o.line()))
@@ -81,7 +81,7 @@ public record SettingsExport(ExportForm form, String encoding, List<Entry> entri
                                     .line("no-setting-since"))
                             .orElse(ExportWords.FILE.line("no-setting")));
         }
-        return listing;
+        return export;
     }
 
     /** What stands for a kept file that can't be read any more. */

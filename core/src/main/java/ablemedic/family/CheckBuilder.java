@@ -223,7 +223,7 @@ public final class CheckBuilder {
         Scale scale = new Scale(measured(), "", 0, 3_000_000, 100, List.of());
         reads(
                 trouble,
-                sound.told(trouble.setting()),
+                sound.setting(trouble.setting()),
                 scale,
                 set -> new Gaussian(scale, set, 1 + 0.005 * set, Observer.READS.slips()));
     }

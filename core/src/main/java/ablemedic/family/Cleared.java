@@ -38,7 +38,7 @@ public final class Cleared {
         return cleared;
     }
 
-    /** The site under which faults of a link, or of the lead that it is the wire of, stand in the book. */
+    /** The site under which faults of a link, or of the wire that it is part of, stand in the book. */
     public static String site(String linkId) {
         return "link " + linkId;
     }

@@ -43,8 +43,8 @@ public interface Family {
     /** What a safe, working craft satisfies. */
     List<Requirement> requirements();
 
-    /** What is done before the pack goes in, from the one family that has it; each step passes on a sound craft. */
-    default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention school) {
+    /** What is done before the battery goes in, from the one family that has it; each step passes on a sound craft. */
+    default List<Check<Craft>> prePowerRoutine(Craft craft, Meter meter, PrePowerConvention convention) {
         return List.of();
     }
 

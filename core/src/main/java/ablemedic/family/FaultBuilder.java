@@ -114,7 +114,7 @@ public final class FaultBuilder {
 
     /** A setting has another value, and its fix enters that of the sound craft. */
     public <T> FaultBuilder sets(SettingTrouble<T> trouble, Craft craft, UnaryOperator<T> change) {
-        remedy = trouble.setting().id() + " " + craft.told().written(trouble.setting());
+        remedy = trouble.setting().id() + " " + craft.configuration().written(trouble.setting());
         return sets(trouble, change);
     }
 
@@ -122,11 +122,11 @@ public final class FaultBuilder {
     public <T> FaultBuilder sets(SettingTrouble<T> trouble, UnaryOperator<T> change) {
         site = "setting " + trouble.setting().id();
         effect = one -> one.changing(trouble.setting(), change);
-        undo = (sound, faulty) -> one -> one.with(trouble.setting(), sound.told(trouble.setting()));
+        undo = (sound, faulty) -> one -> one.with(trouble.setting(), sound.setting(trouble.setting()));
         values = (sound, faulty) -> List.of(new Value(
                 trouble.setting().label(),
-                faulty.told().said(trouble.setting()),
-                sound.told().said(trouble.setting())));
+                faulty.configuration().said(trouble.setting()),
+                sound.configuration().said(trouble.setting())));
         return this;
     }
 

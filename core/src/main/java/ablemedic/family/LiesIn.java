@@ -26,16 +26,16 @@ public final class LiesIn {
         for (int i = 0; i < sound.arms().size(); i++) {
             arm(sound.arms().get(i), faulty.arms().get(i), parts);
         }
-        if (!faulty.wiring().equals(sound.wiring())) {
+        if (!faulty.outputs().equals(sound.outputs())) {
             parts.add(said("wiring"));
         }
-        if (!faulty.seat().equals(sound.seat())) {
+        if (!faulty.mount().equals(sound.mount())) {
             parts.add(said("mount"));
         }
         if (!faulty.airframe().equals(sound.airframe())) {
             parts.add(said("frame"));
         }
-        if (!faulty.told().equals(sound.told())) {
+        if (!faulty.configuration().equals(sound.configuration())) {
             parts.add(said("settings"));
         }
         faulty.electrics().defects().stream()

@@ -149,16 +149,16 @@ public final class RecordLook {
 
     private static Object seen(Craft craft, Site site) {
         return switch (site.kind()) {
-            case SETTING -> craft.told(Settings.find(site.where()).orElseThrow());
+            case SETTING -> craft.setting(Settings.find(site.where()).orElseThrow());
             case MOUNT -> craft.mounted();
             case MOTOR -> craft.arm(Corner.valueOf(site.where())).motor().spin();
             case MASS -> craft.airframe().balance();
             case WIRE ->
                 craft.electrics().defects().stream()
-                        .filter(defect -> craft.electrics().sheet().leads().stream()
-                                .anyMatch(lead -> (lead.from().equals(site.where())
-                                                || lead.to().equals(site.where()))
-                                        && defect.places().stream().anyMatch(place -> place.startsWith(lead.id()))))
+                        .filter(defect -> craft.electrics().sheet().wires().stream()
+                                .anyMatch(wire -> (wire.from().equals(site.where())
+                                                || wire.to().equals(site.where()))
+                                        && defect.places().stream().anyMatch(place -> place.startsWith(wire.id()))))
                         .toList();
         };
     }
@@ -171,7 +171,7 @@ public final class RecordLook {
                 .distinct()
                 .toList();
         if (devices.isEmpty() || sites.stream().anyMatch(site -> site.kind() == Site.Kind.WIRE)) {
-            return BenchNeeds.PACK_OUT;
+            return BenchNeeds.BATTERY_OUT;
         }
         return devices.contains(Device.FLIGHT_BOARD) || devices.contains(Device.SPEED_CONTROLLERS)
                 ? BenchNeeds.COMPUTER

@@ -31,7 +31,7 @@ public final class SettingTrouble<T> {
 
     private SettingTrouble(Setting<T> setting) {
         this.setting = setting;
-        this.told = Facet.of("set-" + setting.id(), craft -> craft.told(setting));
+        this.told = Facet.of("set-" + setting.id(), craft -> craft.setting(setting));
     }
 
     public static <T> SettingTrouble<T> of(Setting<T> setting) {

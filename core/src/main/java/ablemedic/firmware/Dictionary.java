@@ -21,7 +21,7 @@ import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
 
-/** A family in one of its versions: reads listings as settings, and writes settings as that version names them. */
+/** A family in one of its versions: reads exports as settings, and writes settings as that version names them. */
 public final class Dictionary {
     private static final Words WORDS =
             Catalogue.beside(Dictionary.class, "names").of("dictionary");
@@ -49,31 +49,31 @@ public final class Dictionary {
         }
     }
 
-    /** A family and version that a listing may be of. */
+    /** A family and version that a settings export may be of. */
     public record Guess(FirmwareDialect family, String version, long known, int of) {}
 
     /**
-     * The family and version of which a listing has the most names; the newest of those alike. Nothing where none knows
-     * any.
+     * The family and version of which a settings export has the most names; the newest of those alike. Nothing where
+     * none knows any.
      */
-    public static Optional<Guess> guess(SettingsExport listing, Collection<FirmwareDialect> families) {
+    public static Optional<Guess> guess(SettingsExport export, Collection<FirmwareDialect> families) {
         return families.stream()
                 .flatMap(family -> family.versions().stream()
                         .map(version -> new Guess(
                                 family,
                                 version,
-                                new Dictionary(family, version).read(listing).count(Kind.KNOWN),
-                                listing.entries().size())))
+                                new Dictionary(family, version).read(export).count(Kind.KNOWN),
+                                export.entries().size())))
                 .filter(guess -> guess.known() > 0)
                 .max(Comparator.comparingLong(Guess::known)
                         .thenComparing(guess -> guess.family().versions().indexOf(guess.version())));
     }
 
-    public Understood read(SettingsExport listing) {
+    public Understood read(SettingsExport export) {
         Configuration told = Configuration.USUAL;
         SortedSet<Setting<?>> held = new TreeSet<>();
         List<Line> lines = new ArrayList<>();
-        for (Entry entry : listing.entries()) {
+        for (Entry entry : export.entries()) {
             Line line = line(entry);
             lines.add(line);
             if (line.kind() == Kind.KNOWN || line.kind() == Kind.OTHER_VERSION) {
@@ -153,8 +153,8 @@ public final class Dictionary {
                 + term.listed(told.written(term.setting()));
     }
 
-    /** Every setting that this version has a name for, as told: a whole listing. */
-    public String listing(Configuration told) {
+    /** Every setting that this version has a name for, as told: a whole settings export. */
+    public String export(Configuration told) {
         StringBuilder all = new StringBuilder(
                 "# " + family.label() + " " + family.versions().get(version - 1) + "\n");
         for (Term term : family.terms()) {

@@ -7,7 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** The families that ship: two invented ones, one for each numbering school, of two versions each. */
+/** The families that ship: two invented ones, one for each numbering convention, of two versions each. */
 public final class FirmwareDialects {
     private static final List<FirmwareDialect> SHIPPED =
             Stream.of("alder", "birch").map(FirmwareDialects::load).toList();

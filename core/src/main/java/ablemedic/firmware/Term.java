@@ -12,11 +12,12 @@ import java.util.Optional;
 /**
  * One name of a firmware family.
  *
- * @param name as it stands in a listing, whatever its case
+ * @param name as it stands in a settings export, whatever its case
  * @param since the first version that has it, counted from 1
  * @param until the last version that has it; 0 where it still stands
- * @param times what a listing has for one of the setting's unit, such as 100 for a share that is listed in percent
- * @param values what a listing has for a value as the setting writes it; empty where both write it alike
+ * @param times what a settings export has for one of the setting's unit, such as 100 for a share that is listed in
+ *     percent
+ * @param values what a settings export has for a value as the setting writes it; empty where both write it alike
  */
 public record Term(
         String name, Setting<?> setting, int since, int until, BigDecimal times, Map<String, String> values) {
@@ -29,7 +30,7 @@ public record Term(
         return version >= since && (until == 0 || version <= until);
     }
 
-    /** What the setting would write for what a listing has; nothing where that stands for no value of it. */
+    /** What the setting would write for what a settings export has; nothing where that stands for no value of it. */
     Optional<String> written(String listed) {
         String plain = listed.strip();
         if (!values.isEmpty()) {
@@ -43,7 +44,7 @@ public record Term(
                 : number(plain).map(n -> plain(n.divide(times, MathContext.DECIMAL64)));
     }
 
-    /** What a listing has for what the setting writes. */
+    /** What a settings export has for what the setting writes. */
     String listed(String written) {
         if (!values.isEmpty()) {
             return values.getOrDefault(written, written);

@@ -9,11 +9,11 @@ import java.util.SortedSet;
 import java.util.TreeSet;
 
 /**
- * A listing as a dictionary understands it.
+ * A settings export as a dictionary understands it.
  *
  * @param told the settings that it holds; the rest as usual
- * @param held which those are: what a listing does not hold it says nothing of
- * @param lines every entry of the listing, with what was made of it
+ * @param held which those are: what a settings export does not hold it says nothing of
+ * @param lines every entry of the settings export, with what was made of it
  */
 public record Understood(Configuration told, SortedSet<Setting<?>> held, List<Line> lines) {
     public Understood {

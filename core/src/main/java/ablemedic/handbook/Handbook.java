@@ -20,7 +20,7 @@ public final class Handbook {
         CHECKS,
         FORMATS,
         LAMPS,
-        SCHOOLS,
+        CONVENTIONS,
         CAUTIONS;
 
         /** The file that has it, without its ending. */
@@ -58,10 +58,11 @@ public final class Handbook {
     }
 
     /**
-     * The pages that belong to no family: conflicts of the record, lamps and tones, schools of practice, and cautions.
+     * The pages that belong to no family: conflicts of the record, lamps and tones, conventions of practice, and
+     * cautions.
      */
     public static List<Page> general() {
-        return Stream.of(Chapter.FAULTS, Chapter.CHECKS, Chapter.LAMPS, Chapter.SCHOOLS, Chapter.CAUTIONS)
+        return Stream.of(Chapter.FAULTS, Chapter.CHECKS, Chapter.LAMPS, Chapter.CONVENTIONS, Chapter.CAUTIONS)
                 .flatMap(chapter -> pages(Catalogue.beside(Handbook.class, chapter.file()), OF_ALL, chapter))
                 .toList();
     }

@@ -9,6 +9,7 @@ import ablemedic.wiring.Pad;
 import ablemedic.wiring.Processor;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.UartFunction;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
 import java.util.ArrayList;
@@ -18,8 +19,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A sort of part as it is written: its pads row by row and what lies between them. Pads are named as printed; volts of
- * 0 are those of the pack.
+ * A part type as it is written: its pads row by row and what lies between them. Pads are named as printed; volts of 0
+ * are those of the battery.
  *
  * @param id stable name in kebab case
  * @param label for people; what stands before the first comma is what a part of it is called
@@ -31,11 +32,11 @@ import org.jspecify.annotations.Nullable;
  * @param leaks what an unpowered chip lets through
  * @param capacitors between pads
  * @param regulators what each gives, and its limit
- * @param dividers that read the pack's voltage
+ * @param dividers that read the battery's voltage
  * @param loads what it draws
  * @param drives the stages that drive a motor each, in the order of their slots
  * @param currentSensors pads that carry the reading of one
- * @param ports of a flight board
+ * @param uarts of an FC
  * @param spoken the lines that a part speaks on
  * @param picture what it does with the picture
  */
@@ -56,12 +57,12 @@ public record PartType(
         List<LoadOf> loads,
         List<DriveOf> drives,
         List<String> currentSensors,
-        Optional<PortsOf> ports,
+        @JsonAlias("ports") Optional<UartsOf> uarts,
         List<SpokenOf> spoken,
         Optional<PictureOf> picture) {
 
     /**
-     * A pad: volts that it gives or takes, its row, whether it is live from the computer alone, how many leads fit on
+     * A pad: volts that it gives or takes, its row, whether it is live from the computer alone, how many wires fit on
      * it.
      */
     public record PadOf(String name, Pad.Kind kind, double volts, int row, boolean usb, int room) {}
@@ -84,15 +85,15 @@ public record PartType(
     public record DriveOf(String plus, String minus, String signal) {}
 
     /**
-     * The ports of a flight board.
+     * The UARTs of an FC.
      *
-     * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
-     * @param soft ports that the firmware makes out of a plain pin
+     * @param computer the UART that the computer's bridge takes while it is joined; empty where it has a way of its own
+     * @param soft UARTs that the firmware makes out of a plain pin
      * @param silent what its print does not tell
      */
-    public record PortsOf(
-            Processor processor, String computer, List<String> soft, String silent, List<PortPadOf> pads) {
-        public PortsOf {
+    public record UartsOf(
+            Processor processor, String computer, List<String> soft, String silent, List<UartPadOf> pads) {
+        public UartsOf {
             computer = computer == null ? "" : computer;
             silent = silent == null ? "" : silent;
             soft = listed(soft);
@@ -100,9 +101,13 @@ public record PartType(
         }
     }
 
-    /** A serial pad: the port that it is a side of, what can turn its line round, whether 5 V does it no harm. */
-    public record PortPadOf(
-            String pad, String port, SerialPad.Side side, SerialPad.Inverter inverter, boolean bears5V) {}
+    /** A serial pad: the UART that it is a side of, what can turn its line round, whether 5 V does it no harm. */
+    public record UartPadOf(
+            String pad,
+            @JsonAlias("port") String uart,
+            SerialPad.Side side,
+            SerialPad.Inverter inverter,
+            boolean bears5V) {}
 
     /**
      * A line that a part speaks on: its formats, the one that it comes with first, its pads, its high level in volts.
@@ -137,7 +142,7 @@ public record PartType(
         loads = listed(loads);
         drives = listed(drives);
         currentSensors = listed(currentSensors);
-        ports = ports == null ? Optional.empty() : ports;
+        uarts = uarts == null ? Optional.empty() : uarts;
         spoken = listed(spoken);
         picture = picture == null ? Optional.empty() : picture;
     }
@@ -169,11 +174,11 @@ public record PartType(
                     slot));
         }
         currentSensors.forEach(pad -> inner.add(new InnerCircuit.CurrentSensor(pad)));
-        ports.ifPresent(p -> {
+        uarts.ifPresent(p -> {
             inner.add(new InnerCircuit.Chip(p.processor(), p.computer(), p.soft(), p.silent()));
             p.pads()
                     .forEach(one ->
-                            inner.add(new SerialPad(one.pad(), one.port(), one.side(), one.inverter(), one.bears5V())));
+                            inner.add(new SerialPad(one.pad(), one.uart(), one.side(), one.inverter(), one.bears5V())));
         });
         spoken.forEach(one ->
                 inner.add(new InnerCircuit.Spoken(one.job(), one.formats(), one.sends(), one.hears(), one.highV())));
@@ -230,14 +235,14 @@ public record PartType(
                         .toList(),
                 all(a, InnerCircuit.Chip.class)
                         .findFirst()
-                        .map(chip -> new PortsOf(
+                        .map(chip -> new UartsOf(
                                 chip.processor(),
                                 chip.computer(),
                                 chip.soft(),
                                 chip.silent(),
                                 all(a, SerialPad.class)
                                         .map(p ->
-                                                new PortPadOf(p.name(), p.port(), p.side(), p.inverter(), p.bears5V()))
+                                                new UartPadOf(p.name(), p.uart(), p.side(), p.inverter(), p.bears5V()))
                                         .toList())),
                 all(a, InnerCircuit.Spoken.class)
                         .map(s -> new SpokenOf(s.job(), s.formats(), s.sends(), s.hears(), s.highV()))

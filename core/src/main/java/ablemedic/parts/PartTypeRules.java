@@ -5,7 +5,7 @@ import ablemedic.catalogue.EntryCheck;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Rejected;
 import ablemedic.parts.PartType.PadOf;
-import ablemedic.parts.PartType.PortsOf;
+import ablemedic.parts.PartType.UartsOf;
 import ablemedic.wiring.Archetype;
 import ablemedic.wiring.InnerCircuit.Picture.Role;
 import ablemedic.wiring.Pad;
@@ -28,8 +28,8 @@ final class PartTypeRules {
     private static final int MOST_SPOKEN = 4;
     private static final int MOST_LEVELS = 8;
     private static final int MOST_MW = 2000;
-    /** The ports that a firmware counts. */
-    private static final List<String> PORTS =
+    /** The UARTs that a firmware counts. */
+    private static final List<String> UARTS =
             IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
 
     private final PartType sort;
@@ -39,7 +39,7 @@ final class PartTypeRules {
             .with("mostPads", Param.whole(MOST_PADS, ""))
             .with("lastRow", Param.whole(MOST_ROWS - 1, ""))
             .with("mostInside", Param.whole(MOST_INSIDE, ""))
-            .with("mostUarts", Param.whole(PORTS.size(), ""))
+            .with("mostUarts", Param.whole(UARTS.size(), ""))
             .with("mostSpoken", Param.whole(MOST_SPOKEN, ""))
             .with("mostLevels", Param.whole(MOST_LEVELS, ""))
             .with("mostMw", Param.whole(MOST_MW, "")));
@@ -54,7 +54,7 @@ final class PartTypeRules {
         rules.names();
         rules.pads();
         rules.inside();
-        rules.ports();
+        rules.uarts();
         rules.spoken();
         rules.picture();
         rules.check.end();
@@ -145,42 +145,42 @@ final class PartTypeRules {
         each("currentSensors", sort.currentSensors(), (pad, where) -> pad(where, pad));
     }
 
-    private void ports() {
+    private void uarts() {
         Set<String> led = new HashSet<>();
-        sort.ports().ifPresent(ports -> {
-            check.need(sort.kind() == Archetype.Kind.BOARD, "ports", "uarts-of-fc");
-            check.need(ports.processor() != null, "ports.processor", "processor");
-            check.need(ports.silent().length() <= 200, "ports.silent", "silent");
-            each("ports.pads", ports.pads(), (p, where) -> {
+        sort.uarts().ifPresent(uarts -> {
+            check.need(sort.kind() == Archetype.Kind.BOARD, "uarts", "uarts-of-fc");
+            check.need(uarts.processor() != null, "uarts.processor", "processor");
+            check.need(uarts.silent().length() <= 200, "uarts.silent", "silent");
+            each("uarts.pads", uarts.pads(), (p, where) -> {
                 serial(where + ".pad", p.pad());
-                check.need(p.port() != null && PORTS.contains(p.port()), where + ".port", "uart");
+                check.need(p.uart() != null && UARTS.contains(p.uart()), where + ".port", "uart");
                 check.need(p.side() != null, where + ".side", "side");
                 check.need(p.inverter() != null, where + ".inverter", "inverter");
                 led.add(p.pad());
             });
             if (check.isFine()) {
-                board(ports);
+                board(uarts);
             }
         });
         sort.pads().stream()
                 .filter(pad -> pad != null && pad.kind() == Pad.Kind.SERIAL && sort.kind() == Archetype.Kind.BOARD)
-                .forEach(pad -> check.need(led.contains(pad.name()), "ports.pads", "serial-pad", "pad", pad.name()));
+                .forEach(pad -> check.need(led.contains(pad.name()), "uarts.pads", "serial-pad", "pad", pad.name()));
     }
 
-    private void board(PortsOf ports) {
+    private void board(UartsOf uarts) {
         try {
             new SerialBoard(
                     sort.id(),
                     sort.label(),
-                    ports.processor(),
-                    ports.pads().stream()
-                            .map(p -> new SerialPad(p.pad(), p.port(), p.side(), p.inverter(), p.bears5V()))
+                    uarts.processor(),
+                    uarts.pads().stream()
+                            .map(p -> new SerialPad(p.pad(), p.uart(), p.side(), p.inverter(), p.bears5V()))
                             .toList(),
-                    ports.computer(),
-                    ports.soft(),
-                    ports.silent());
+                    uarts.computer(),
+                    uarts.soft(),
+                    uarts.silent());
         } catch (Rejected e) {
-            check.addAll(e.within("ports.").wrong());
+            check.addAll(e.within("uarts.").wrong());
         }
     }
 

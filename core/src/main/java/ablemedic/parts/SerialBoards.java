@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The flight boards of the shelf that ships, by their ports: one or more of each class of processor, each with a trait
+ * The FCs of the parts library that ships, by their UARTs: one or more of each class of processor, each with a trait
  * that is met at the bench.
  */
 public final class SerialBoards {

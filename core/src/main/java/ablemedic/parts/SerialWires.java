@@ -14,51 +14,51 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/** Runs the serial leads of a part that is added to a sheet to the first free port that hears what it speaks. */
+/** Runs the serial wires of a part that is added to a sheet to the first free UART that hears what it speaks. */
 final class SerialWires {
     private static final Gauge THIN = new Gauge(28);
     private static final double LENGTH_MM = 80;
-    /** A software port makes no more than this; common practice with no source. */
+    /** A software UART makes no more than this; common practice with no source. */
     private static final int SOFT_BAUD = 19_200;
 
     private SerialWires() {}
 
-    /** The leads; none for a line that no free port hears, or where the board has no ports. */
+    /** The wires; none for a line that no free UART hears, or where the board has no UARTs. */
     static List<Wire> of(ElectricSheet sheet, Part part) {
-        List<Wire> leads = new ArrayList<>();
+        List<Wire> wires = new ArrayList<>();
         Optional<Part> boardPart = sheet.flightBoard();
         Optional<SerialBoard> board = boardPart.flatMap(b -> SerialBoard.of(b.archetype()));
         if (board.isEmpty()) {
-            return leads;
+            return wires;
         }
         for (InnerCircuit one : part.archetype().inner()) {
             if (one instanceof InnerCircuit.Spoken spoken) {
-                List<Wire> before = new ArrayList<>(sheet.leads());
-                before.addAll(leads);
-                board.get().ports().stream()
-                        .filter(port -> isFree(board.get(), boardPart.get(), port, before))
+                List<Wire> before = new ArrayList<>(sheet.wires());
+                before.addAll(wires);
+                board.get().uarts().stream()
+                        .filter(uart -> isFree(board.get(), boardPart.get(), uart, before))
                         .sorted(Comparator.comparing(
-                                port -> port.equals(board.get().computer())
-                                        || board.get().isSoft(port)))
-                        .map(port -> to(board.get(), boardPart.get(), port, part, spoken))
+                                uart -> uart.equals(board.get().computer())
+                                        || board.get().isSoft(uart)))
+                        .map(uart -> to(board.get(), boardPart.get(), uart, part, spoken))
                         .filter(run -> !run.isEmpty())
                         .findFirst()
-                        .ifPresent(leads::addAll);
+                        .ifPresent(wires::addAll);
             }
         }
-        return leads;
+        return wires;
     }
 
-    private static boolean isFree(SerialBoard board, Part boardPart, String port, List<Wire> leads) {
+    private static boolean isFree(SerialBoard board, Part boardPart, String uart, List<Wire> wires) {
         return board.pads().stream()
-                .filter(pad -> pad.port().equals(port))
+                .filter(pad -> pad.uart().equals(uart))
                 .map(pad -> boardPart.address(pad.name()))
-                .noneMatch(pad -> leads.stream()
-                        .anyMatch(lead -> lead.from().equals(pad) || lead.to().equals(pad)));
+                .noneMatch(pad -> wires.stream()
+                        .anyMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad)));
     }
 
     private static List<Wire> to(
-            SerialBoard board, Part boardPart, String port, Part part, InnerCircuit.Spoken spoken) {
+            SerialBoard board, Part boardPart, String uart, Part part, InnerCircuit.Spoken spoken) {
         Format format = spoken.formats().get(0);
         List<Wire> run = new ArrayList<>();
         boolean oneWire = format == Format.POLLED;
@@ -67,10 +67,10 @@ final class SerialWires {
                 continue;
             }
             Side side = pad.equals(spoken.sends()) && !oneWire ? Side.RX : Side.TX;
-            Optional<SerialPad> fits = board.pads(port, side).stream()
+            Optional<SerialPad> fits = board.pads(uart, side).stream()
                     .filter(one -> one.hears(format.inverted()))
                     .filter(one ->
-                            !board.isSoft(port) || format.bauds().stream().anyMatch(baud -> baud <= SOFT_BAUD))
+                            !board.isSoft(uart) || format.bauds().stream().anyMatch(baud -> baud <= SOFT_BAUD))
                     .findFirst();
             if (fits.isEmpty()) {
                 return List.of();

@@ -19,32 +19,32 @@ final class VideoWires {
 
     private VideoWires() {}
 
-    /** All leads of a sheet, with those of the picture that its parts make possible and that were not there yet. */
+    /** All wires of a sheet, with those of the picture that its parts make possible and that were not there yet. */
     static List<Wire> run(List<Part> parts, List<Wire> before) {
         Optional<Part> camera = VideoPath.partOf(parts, Role.CAMERA);
         Optional<Part> overlay = VideoPath.partOf(parts, Role.OVERLAY);
         Optional<Part> transmitter = VideoPath.partOf(parts, Role.TRANSMITTER);
-        List<Wire> leads = new ArrayList<>(before);
+        List<Wire> wires = new ArrayList<>(before);
         if (camera.isPresent() && transmitter.isPresent()) {
             List<Part> way = new ArrayList<>(List.of(camera.get()));
             overlay.ifPresent(way::add);
             way.add(transmitter.get());
             for (int i = 0; i + 1 < way.size(); i++) {
                 add(
-                        leads,
+                        wires,
                         way.get(i).address(VideoPath.pictureOf(way.get(i)).gives()),
                         way.get(i + 1)
                                 .address(VideoPath.pictureOf(way.get(i + 1)).takes()));
             }
         }
-        return leads;
+        return wires;
     }
 
-    private static void add(List<Wire> leads, String from, String to) {
-        if (leads.stream()
-                .noneMatch(lead -> List.of(from, to).contains(lead.from())
-                        || List.of(from, to).contains(lead.to()))) {
-            leads.add(new Wire(from, to, THIN, LENGTH_MM, false));
+    private static void add(List<Wire> wires, String from, String to) {
+        if (wires.stream()
+                .noneMatch(wire -> List.of(from, to).contains(wire.from())
+                        || List.of(from, to).contains(wire.to()))) {
+            wires.add(new Wire(from, to, THIN, LENGTH_MM, false));
         }
     }
 }

@@ -33,12 +33,12 @@ public enum WiringLayout {
         this.boardPads = boardPads;
     }
 
-    /** The id of the flight board that it has where none is chosen. */
+    /** The id of the FC that it has where none is chosen. */
     public String board() {
         return board;
     }
 
-    /** Whether a sort of flight board has the pads that it is wired to. */
+    /** Whether a sort of FC has the pads that it is wired to. */
     public boolean takes(Archetype sort) {
         return sort.kind() == Archetype.Kind.BOARD
                 && boardPads.stream().allMatch(pad -> sort.pad(pad).isPresent());
@@ -54,13 +54,17 @@ public enum WiringLayout {
      * @param armOfOutput the arm, 0 to 3, that each board output, 1 to 4, drives
      * @param armNames short names of the arms 0 to 3, such as FR
      * @param reachMm motors from the middle, millimetres
-     * @param pack the pack it flies with
+     * @param battery the battery it flies with
      * @param parts ids of sorts that ship, to fit besides
      */
     public ElectricSheet sheet(
-            List<Integer> armOfOutput, List<String> armNames, double reachMm, BatteryType pack, List<String> parts) {
+            List<Integer> armOfOutput, List<String> armNames, double reachMm, BatteryType battery, List<String> parts) {
         ElectricSheet sheet = bare(
-                armOfOutput, armNames, reachMm, pack, PartsLibrary.find(board).orElseThrow());
+                armOfOutput,
+                armNames,
+                reachMm,
+                battery,
+                PartsLibrary.find(board).orElseThrow());
         for (String id : parts) {
             sheet = withPart(
                     sheet,
@@ -87,7 +91,11 @@ public enum WiringLayout {
      * @param flightBoard one that it {@link #takes}
      */
     public ElectricSheet bare(
-            List<Integer> armOfOutput, List<String> armNames, double reachMm, BatteryType pack, Archetype flightBoard) {
+            List<Integer> armOfOutput,
+            List<String> armNames,
+            double reachMm,
+            BatteryType battery,
+            Archetype flightBoard) {
         if (!takes(flightBoard)) {
             throw new Rejected(
                     "board",
@@ -100,7 +108,7 @@ public enum WiringLayout {
         Gauge branch = new Gauge(reachMm > 150 ? 14 : reachMm > 90 ? 16 : 18);
         List<Part> fitted = new ArrayList<>(List.of(
                 named("PLUG", "plug", WORDS.of("layout-parts").line("plug").plain(), List.of())));
-        List<Wire> leads = new ArrayList<>();
+        List<Wire> wires = new ArrayList<>();
         if (this == SEPARATE) {
             fitted.add(named(
                     "PB",
@@ -108,48 +116,48 @@ public enum WiringLayout {
                     WORDS.of("layout-parts").line("power-board").plain(),
                     List.of()));
             fitted.add(new Part("FC", flightBoard, "FC", List.of(), 0));
-            both(leads, "PLUG.", "PB.IN", main, 90);
+            both(wires, "PLUG.", "PB.IN", main, 90);
             for (int arm = 0; arm < 4; arm++) {
                 String id = "C" + armNames.get(arm);
                 fitted.add(named(id, "controller", "ESC " + armNames.get(arm), List.of(arm)));
                 int spot = arm + 1;
-                both(leads, "PB." + spot, id + ".", branch, Math.round(reachMm * 0.6));
-                leads.add(new Wire(
+                both(wires, "PB." + spot, id + ".", branch, Math.round(reachMm * 0.6));
+                wires.add(new Wire(
                         "FC.S" + (armOfOutput.indexOf(arm) + 1),
                         id + ".S",
                         new Gauge(26),
                         Math.round(reachMm * 0.8),
                         true));
             }
-            leads.add(new Wire("PB.5V", "FC.5V", new Gauge(22), 60, false));
-            leads.add(new Wire("PB.G5", "FC.G", new Gauge(22), 60, false));
-            leads.add(new Wire("PB.B+", "FC.VS", new Gauge(26), 60, false));
-            leads.add(new Wire("PB.B-", "FC.GS", new Gauge(26), 60, false));
+            wires.add(new Wire("PB.5V", "FC.5V", new Gauge(22), 60, false));
+            wires.add(new Wire("PB.G5", "FC.G", new Gauge(22), 60, false));
+            wires.add(new Wire("PB.B+", "FC.VS", new Gauge(26), 60, false));
+            wires.add(new Wire("PB.B-", "FC.GS", new Gauge(26), 60, false));
         } else {
             fitted.add(named("C4", "controller-four", "4-in-1 ESC", armOfOutput));
             fitted.add(new Part("FC", flightBoard, "FC", List.of(), 0));
-            both(leads, "PLUG.", "C4.IN", main, 100);
-            leads.add(new Wire("C4.VB", "FC.VB", new Gauge(26), 40, true));
-            leads.add(new Wire("C4.G", "FC.G", new Gauge(26), 40, true));
+            both(wires, "PLUG.", "C4.IN", main, 100);
+            wires.add(new Wire("C4.VB", "FC.VB", new Gauge(26), 40, true));
+            wires.add(new Wire("C4.G", "FC.G", new Gauge(26), 40, true));
             for (int n = 1; n <= 4; n++) {
-                leads.add(new Wire("FC.S" + n, "C4.S" + n, new Gauge(28), 40, true));
+                wires.add(new Wire("FC.S" + n, "C4.S" + n, new Gauge(28), 40, true));
             }
-            leads.add(new Wire("C4.C", "FC.C", new Gauge(28), 40, true));
+            wires.add(new Wire("C4.C", "FC.C", new Gauge(28), 40, true));
         }
-        return new ElectricSheet(fitted, leads, pack);
+        return new ElectricSheet(fitted, wires, battery);
     }
 
     private static Part named(String id, String archetype, String label, List<Integer> arms) {
         return new Part(id, PartsLibrary.find(archetype).orElseThrow(), label, arms, 0);
     }
 
-    private static void both(List<Wire> leads, String from, String to, Gauge gauge, double mm) {
-        leads.add(new Wire(from + "+", to + "+", gauge, mm, false));
-        leads.add(new Wire(from + "-", to + "-", gauge, mm, false));
+    private static void both(List<Wire> wires, String from, String to, Gauge gauge, double mm) {
+        wires.add(new Wire(from + "+", to + "+", gauge, mm, false));
+        wires.add(new Wire(from + "-", to + "-", gauge, mm, false));
     }
 
     /**
-     * The sheet with one more part of a sort, its leads run to the first pads that fit it; where none is free it stays
+     * The sheet with one more part of a sort, its wires run to the first pads that fit it; where none is free it stays
      * without, which {@link ElectricSheet#missing()} says.
      */
     public static ElectricSheet withPart(ElectricSheet sheet, Archetype archetype) {
@@ -162,17 +170,17 @@ public enum WiringLayout {
         Part part = new Part(id, archetype, label, List.of(), 0);
         List<Part> parts = new ArrayList<>(sheet.parts());
         parts.add(part);
-        List<Wire> leads = new ArrayList<>(sheet.leads());
+        List<Wire> wires = new ArrayList<>(sheet.wires());
         if (archetype.pad("+").isPresent() && archetype.pad("-").isPresent()) {
             feedFor(sheet, archetype).ifPresent(feed -> {
                 Gauge gauge = new Gauge(archetype.kind() == Archetype.Kind.CAPACITOR ? 20 : 28);
-                leads.add(new Wire(feed, part.address("+"), gauge, 80, false));
+                wires.add(new Wire(feed, part.address("+"), gauge, 80, false));
                 groundBeside(sheet, feed)
-                        .ifPresent(ground -> leads.add(new Wire(ground, part.address("-"), gauge, 80, false)));
+                        .ifPresent(ground -> wires.add(new Wire(ground, part.address("-"), gauge, 80, false)));
             });
         }
-        leads.addAll(SerialWires.of(sheet, part));
-        return new ElectricSheet(parts, VideoWires.run(parts, leads), sheet.pack());
+        wires.addAll(SerialWires.of(sheet, part));
+        return new ElectricSheet(parts, VideoWires.run(parts, wires), sheet.battery());
     }
 
     private static String called(Archetype archetype) {
@@ -191,12 +199,12 @@ public enum WiringLayout {
         Optional<String> exact = freeFeed(sheet, pad -> pad.volts() == wanted);
         return exact.isPresent()
                 ? exact
-                : freeFeed(sheet, pad -> pad.volts() == 0 && sheet.pack().fullV() <= archetype.highestV());
+                : freeFeed(sheet, pad -> pad.volts() == 0 && sheet.battery().fullV() <= archetype.highestV());
     }
 
     private static Optional<String> freeFeed(ElectricSheet sheet, java.util.function.Predicate<Pad> fits) {
         Map<String, Integer> used = new HashMap<>();
-        sheet.leads().forEach(lead -> List.of(lead.from(), lead.to()).forEach(end -> used.merge(end, 1, Integer::sum)));
+        sheet.wires().forEach(wire -> List.of(wire.from(), wire.to()).forEach(end -> used.merge(end, 1, Integer::sum)));
         return sheet.parts().stream()
                 .filter(part -> part.archetype().kind() != Archetype.Kind.PLUG)
                 .flatMap(part -> part.archetype().pads().stream()

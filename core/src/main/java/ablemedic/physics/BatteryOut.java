@@ -8,7 +8,7 @@ import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Wiring;
 import java.util.function.IntBinaryOperator;
 
-/** A craft with its pack out, under the probes of a meter set to resistance. */
+/** A craft with its battery out, under the probes of a meter set to resistance. */
 public final class BatteryOut {
     /** A reading that takes longer than this to settle is seen to climb, seconds. Common practice. */
     public static final double CLIMBS_S = 0.8;
@@ -63,7 +63,7 @@ public final class BatteryOut {
         return network;
     }
 
-    /** Resistance between two points without the meter's leads, ohms; infinite where nothing joins them. */
+    /** Resistance between two points without the meter's wires, ohms; infinite where nothing joins them. */
     public double ohms(int a, int b) {
         return network.ohms(a, b);
     }

@@ -86,10 +86,10 @@ public final class Circuits {
         } else if (effect instanceof Effect.CapacitanceGone gone) {
             return withoutCapacitor(network, wiring, gone.at());
         } else if (effect instanceof Effect.WireEnd end) {
-            return wiring.sheet().leads().stream()
-                    .filter(lead -> lead.id().equals(end.at()))
+            return wiring.sheet().wires().stream()
+                    .filter(wire -> wire.id().equals(end.at()))
                     .findFirst()
-                    .map(lead -> moved(network, wiring, lead, wiring.node(end.pad())))
+                    .map(wire -> moved(network, wiring, wire, wiring.node(end.pad())))
                     .orElse(network);
         }
         return network;
@@ -108,7 +108,7 @@ public final class Circuits {
         return Optional.empty();
     }
 
-    /** The last link of a part's plus lead ends on its minus pad and the other way round. */
+    /** The last link of a part's plus wire ends on its minus pad and the other way round. */
     private static Network exchanged(Network network, Wiring wiring, String partId) {
         Optional<Integer> plus = lastLink(wiring, partId + ".+");
         Optional<Integer> minus = lastLink(wiring, partId + ".-");
@@ -131,7 +131,7 @@ public final class Circuits {
         int node = wiring.find(pad).orElse(-1);
         for (int i = 0; i < wiring.links().size(); i++) {
             Wiring.Link link = wiring.links().get(i);
-            if (!link.leadId().isEmpty() && (link.a() == node || link.b() == node)) {
+            if (!link.wireId().isEmpty() && (link.a() == node || link.b() == node)) {
                 return Optional.of(i);
             }
         }
@@ -148,10 +148,10 @@ public final class Circuits {
         return network;
     }
 
-    private static Network moved(Network network, Wiring wiring, Wire lead, int target) {
-        int i = link(wiring, lead.id()).orElseThrow();
+    private static Network moved(Network network, Wiring wiring, Wire wire, int target) {
+        int i = link(wiring, wire.id()).orElseThrow();
         Wiring.Link link = wiring.links().get(i);
-        String kept = wiring.farEnd(lead).equals(lead.from()) ? lead.to() : lead.from();
+        String kept = wiring.farEnd(wire).equals(wire.from()) ? wire.to() : wire.from();
         return network.with(i, 0).bridged(target, wiring.node(kept), 1 / link.ohms());
     }
 }

@@ -38,18 +38,18 @@ public final class Drives {
 
     private Drives() {}
 
-    /** Current of one drive in a hover, amperes at the pack's nominal voltage. */
+    /** Current of one drive in a hover, amperes at the battery's nominal voltage. */
     public static double hoverA(Craft craft) {
         return HoverPower.ideal(craft.airframe())
                 / 4
                 / FIGURE_OF_MERIT
-                / craft.electrics().sheet().pack().nominalV();
+                / craft.electrics().sheet().battery().nominalV();
     }
 
     /**
      * A craft in flight.
      *
-     * @param charge of the pack, 0 to 1
+     * @param charge of the battery, 0 to 1
      * @param times current of the drives over that of a hover
      */
     public static Powered flying(Craft craft, double charge, double times) {
@@ -57,7 +57,7 @@ public final class Drives {
     }
 
     private static Powered flying(Electrics electrics, double hoverA, double charge, double times) {
-        double resting = electrics.sheet().pack().restingV(charge);
+        double resting = electrics.sheet().battery().restingV(charge);
         return Powered.of(electrics, new Powered.Run(resting, times * hoverA, times));
     }
 
@@ -85,10 +85,12 @@ public final class Drives {
      * they do not give, they let pass.
      */
     public static double understood(Craft craft) {
-        MotorProtocol spoken = craft.told(DriveSettings.PROTOCOL);
-        MotorProtocol known = craft.told(DriveSettings.KNOWN);
+        MotorProtocol spoken = craft.setting(DriveSettings.PROTOCOL);
+        MotorProtocol known = craft.setting(DriveSettings.KNOWN);
         if (!FirmwareSettings.starts(craft)
-                || spoken.isDigital() && craft.told(DriveSettings.TWO_WAY) && !craft.told(DriveSettings.ANSWERS)) {
+                || spoken.isDigital()
+                        && craft.setting(DriveSettings.TWO_WAY)
+                        && !craft.setting(DriveSettings.ANSWERS)) {
             return 0;
         }
         return spoken.isKnownTo(known) ? 1 : spoken.isDigital() && !known.isDigital() ? STUTTERS : 0;
@@ -99,11 +101,11 @@ public final class Drives {
      * on.
      */
     public static boolean startsUnevenly(Craft craft) {
-        return craft.told(DriveSettings.PROTOCOL).needsEndPoints() && !craft.told(DriveSettings.ENDS)
-                || craft.told(DriveSettings.IDLE) < KEEPS_ON;
+        return craft.setting(DriveSettings.PROTOCOL).needsEndPoints() && !craft.setting(DriveSettings.ENDS)
+                || craft.setting(DriveSettings.IDLE) < KEEPS_ON;
     }
 
-    /** How much reaches the drive at each corner, 0 to 1; 1 where its leads are not entered. */
+    /** How much reaches the drive at each corner, 0 to 1; 1 where its wires are not entered. */
     public static List<Double> feeds(Craft craft) {
         if (craft.electrics().defects().isEmpty()) {
             return Collections.nCopies(4, 1.0);
@@ -136,16 +138,16 @@ public final class Drives {
             return 0;
         }
         String pad = drive.address(drive.of().signal());
-        Optional<Wire> lead = electrics.sheet().leads().stream()
+        Optional<Wire> wire = electrics.sheet().wires().stream()
                 .filter(l -> l.to().equals(pad) || l.from().equals(pad))
                 .findFirst();
-        return lead.map(one -> reaches(electrics, one)).orElse(1.0);
+        return wire.map(one -> reaches(electrics, one)).orElse(1.0);
     }
 
-    private static double reaches(Electrics electrics, Wire lead) {
+    private static double reaches(Electrics electrics, Wire wire) {
         Wiring wiring = electrics.wiring();
-        double ohms = BatteryOut.of(electrics, Meter.USUAL).ohms(wiring.node(lead.from()), wiring.node(lead.to()));
-        boolean mixed = electrics.bridged(lead.from()) || electrics.bridged(lead.to());
+        double ohms = BatteryOut.of(electrics, Meter.USUAL).ohms(wiring.node(wire.from()), wiring.node(wire.to()));
+        boolean mixed = electrics.bridged(wire.from()) || electrics.bridged(wire.to());
         return ohms > SIGNAL_LOST_OHMS ? 0 : ohms > SIGNAL_POOR_OHMS || mixed ? STUTTERS : 1;
     }
 }

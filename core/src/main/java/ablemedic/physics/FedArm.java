@@ -6,7 +6,7 @@ import ablemedic.craft.Spin;
 /**
  * An arm as it runs.
  *
- * @param feed how much of its voltage and signal reach the drive over its leads: 1 all, 0 none
+ * @param feed how much of its voltage and signal reach the drive over its wires: 1 all, 0 none
  */
 public record FedArm(Arm arm, double feed) {
     /** Below this share of its voltage a drive does not start; below the other it stutters. Common practice. */

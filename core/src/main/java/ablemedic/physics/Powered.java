@@ -15,7 +15,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * A craft with its pack in: the voltage of every point. Loads are resistances that draw their rated current at their
+ * A craft with its battery in: the voltage of every point. Loads are resistances that draw their rated current at their
  * rated voltage. A regulator is a source behind a small resistance, whose voltage is sought by iteration so that it
  * drops out with its input and falls at its current limit.
  */
@@ -32,7 +32,7 @@ public final class Powered {
     private static final double CONTROLLER_IDLE_A = 0.03;
     /** What is seen of a weak cell at rest, over what it sags in a hover. From memory. */
     private static final double WEAK_AT_REST = 0.1;
-    /** The charge, 0 to 1, that a pack at the bench is taken to have. Common practice. */
+    /** The charge, 0 to 1, that a battery at the bench is taken to have. Common practice. */
     private static final double BENCH_CHARGE = 0.85;
 
     private static final int ROUNDS = 60;
@@ -42,13 +42,13 @@ public final class Powered {
     /**
      * How the craft is run.
      *
-     * @param restingV pack at rest, volts
-     * @param driveA current that each drive draws at the pack's nominal voltage, amperes; 0 when none turns
+     * @param restingV battery at rest, volts
+     * @param driveA current that each drive draws at the battery's nominal voltage, amperes; 0 when none turns
      * @param hovers that current over the one of a hover
      */
     public record Run(double restingV, double driveA, double hovers) {}
 
-    private record Based(ElectricSheet sheet, double driveA, double packOhms) {}
+    private record Based(ElectricSheet sheet, double driveA, double batteryOhms) {}
 
     private record Sought(Electrics electrics, Run run) {}
 
@@ -64,7 +64,7 @@ public final class Powered {
     private final double[] volts;
     private final double emf;
     private final Optional<Other> other;
-    private final double packA;
+    private final double batteryA;
     private final List<Output> outputs;
 
     /** How a regulator stands: current given, its limit, and its output, in amperes and volts. */
@@ -76,8 +76,8 @@ public final class Powered {
     private Powered(Electrics electrics, Run run) {
         this.electrics = electrics;
         this.wiring = electrics.wiring();
-        double packOhms = electrics.sheet().pack().ohms() * electrics.batteryOhmsTimes();
-        Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), packOhms), key -> base(wiring, key));
+        double batteryOhms = electrics.sheet().battery().ohms() * electrics.batteryOhmsTimes();
+        Network sound = SOUND.of(new Based(electrics.sheet(), run.driveA(), batteryOhms), key -> base(wiring, key));
         this.emf = emf(electrics, run);
         this.other = other(electrics, emf);
         this.network = loaded(Circuits.altered(sound, electrics));
@@ -87,7 +87,7 @@ public final class Powered {
         for (int k = 0; k < target.length; k++) {
             target[k] = regulators.get(k).of().volts();
         }
-        double[] v = solve(emf / packOhms, regulators, target, input);
+        double[] v = solve(emf / batteryOhms, regulators, target, input);
         for (int round = 0; round < ROUNDS; round++) {
             boolean settled = true;
             for (int k = 0; k < target.length; k++) {
@@ -96,14 +96,15 @@ public final class Powered {
                 adjust(regulators.get(k), k, target, input, v);
                 settled &= Math.abs(target[k] - before) < SETTLED_V && Math.abs(input[k] - drawn) < SETTLED_A;
             }
-            v = solve(emf / packOhms, regulators, target, input);
+            v = solve(emf / batteryOhms, regulators, target, input);
             if (settled && round > 1) {
                 break;
             }
         }
         this.volts = v;
-        this.packA =
-                wiring.plug().map(p -> (emf - between(p[0], p[1])) / packOhms).orElse(0.0);
+        this.batteryA = wiring.plug()
+                .map(p -> (emf - between(p[0], p[1])) / batteryOhms)
+                .orElse(0.0);
         this.outputs = new ArrayList<>();
         for (int k = 0; k < target.length; k++) {
             At<InnerCircuit.Regulator> r = regulators.get(k);
@@ -117,20 +118,20 @@ public final class Powered {
         return KNOWN.of(new Sought(electrics, run), key -> new Powered(electrics, run));
     }
 
-    /** Motors stopped, the pack at the given resting voltage. */
+    /** Motors stopped, the battery at the given resting voltage. */
     public static Powered idle(Electrics electrics, double restingV) {
         return of(electrics, new Run(restingV, 0, 0));
     }
 
-    /** On the bench: motors stopped, the pack as full as they usually come. */
+    /** On the bench: motors stopped, the battery as full as they usually come. */
     public static Powered onBench(Electrics electrics) {
-        return idle(electrics, electrics.sheet().pack().restingV(BENCH_CHARGE));
+        return idle(electrics, electrics.sheet().battery().restingV(BENCH_CHARGE));
     }
 
     private static double emf(Electrics electrics, Run run) {
-        BatteryType pack = electrics.sheet().pack();
-        double perCell = run.restingV() / pack.cells();
-        double cells = pack.cells() + electrics.cellsMore();
+        BatteryType battery = electrics.sheet().battery();
+        double perCell = run.restingV() / battery.cells();
+        double cells = battery.cells() + electrics.cellsMore();
         // A weak cell sags with the current, until nothing is left of it.
         double weak = electrics.weakCellV() * Math.max(WEAK_AT_REST, run.hovers());
         return Math.max(0, perCell * cells - Math.min(perCell, weak));
@@ -138,8 +139,8 @@ public final class Powered {
 
     private static Network base(Wiring wiring, Based key) {
         List<Link> links = Circuits.links(wiring);
-        wiring.plug().ifPresent(p -> links.add(new Link(p[0], p[1], 1 / key.packOhms())));
-        double nominal = key.sheet().pack().nominalV();
+        wiring.plug().ifPresent(p -> links.add(new Link(p[0], p[1], 1 / key.batteryOhms())));
+        double nominal = key.sheet().battery().nominalV();
         for (At<InnerCircuit.Drive> d : wiring.all(InnerCircuit.Drive.class)) {
             links.add(new Link(
                     Circuits.node(wiring, d, d.of().plus()),
@@ -189,11 +190,11 @@ public final class Powered {
     }
 
     private double[] solve(
-            double packAmps, List<At<InnerCircuit.Regulator>> regulators, double[] target, double[] input) {
+            double batteryAmps, List<At<InnerCircuit.Regulator>> regulators, double[] target, double[] input) {
         double[] amps = new double[wiring.points().size()];
         wiring.plug().ifPresent(p -> {
-            amps[p[0]] += packAmps;
-            amps[p[1]] -= packAmps;
+            amps[p[0]] += batteryAmps;
+            amps[p[1]] -= batteryAmps;
         });
         other.ifPresent(o -> {
             amps[o.plus()] += o.volts() / OUTPUT_OHMS;
@@ -258,10 +259,10 @@ public final class Powered {
     }
 
     /**
-     * Whether a voltage, not negative, is the pack's at rest or between that and a regulator, within a share of the
-     * pack's.
+     * Whether a voltage, not negative, is the battery's at rest or between that and a regulator, within a share of the
+     * battery's.
      */
-    public boolean isFromPack(double volts, double share) {
+    public boolean isFromBattery(double volts, double share) {
         return Math.abs(volts - emf) < share * emf
                 || outputs.stream().anyMatch(one -> Math.abs(volts - emf + one.volts()) < share * emf);
     }
@@ -301,9 +302,9 @@ public final class Powered {
                 && has <= 1.15 * part.archetype().highestV();
     }
 
-    /** What flows out of the pack, amperes. */
-    public double packA() {
-        return packA;
+    /** What flows out of the battery, amperes. */
+    public double batteryA() {
+        return batteryA;
     }
 
     /** Every regulator. */
@@ -311,7 +312,7 @@ public final class Powered {
         return outputs;
     }
 
-    /** What comes out at the pack plug, volts. */
+    /** What comes out at the battery plug, volts. */
     public double plugV() {
         return wiring.plug().map(p -> between(p[0], p[1])).orElse(0.0);
     }

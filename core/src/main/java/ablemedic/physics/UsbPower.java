@@ -21,7 +21,7 @@ public final class UsbPower {
 
     private static Optional<String> pad(Electrics electrics, Part part) {
         String supply = part.address(Powered.supplyPad(part));
-        return electrics.sheet().leads().stream()
+        return electrics.sheet().wires().stream()
                 .filter(l -> l.to().equals(supply) || l.from().equals(supply))
                 .map(l -> l.to().equals(supply) ? l.from() : l.to())
                 .filter(pad -> electrics.sheet().pad(pad).kind() == Pad.Kind.FEED

@@ -14,14 +14,14 @@ public final class AlarmConvention {
 
     /** What of its alarms conflicts with a convention; nothing where they agree. */
     public static List<Violation> violations(Craft craft, LandingVoltageRule rule) {
-        double warns = craft.told(FcSettings.WARN_CELL);
+        double warns = craft.setting(FcSettings.WARN_CELL);
         if (warns > rule.warnV() - NEAR_V) {
             return List.of();
         }
         return List.of(Violation.doubt(
                 Power.WORDS
                         .requirement("landing-warning")
-                        .with("warn", Param.written(craft.told().said(FcSettings.WARN_CELL)))
+                        .with("warn", Param.written(craft.configuration().said(FcSettings.WARN_CELL)))
                         .with("rule", Param.written(rule.label()))
                         .with("warnAt", Param.number(rule.warnV(), "V"))
                         .with("critical", Param.number(rule.criticalV(), "V")),

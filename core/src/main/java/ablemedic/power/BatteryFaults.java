@@ -24,13 +24,13 @@ final class BatteryFaults {
         worn(
                 faults.add("cell-weak", "cell-weak").site("power pack cell").prior(PowerOdds.CELL_WEAK),
                 new WeakCell(WEAK_CELL_V));
-        int right = faults.electrics().sheet().pack().cells();
+        int right = faults.electrics().sheet().battery().cells();
         for (int off : new int[] {-1, 1}) {
             if (right + off >= 1) {
                 PowerDefect other = new OtherBattery(off);
                 faults.add("pack-of-other-cells", "pack-cells-" + (off < 0 ? "fewer" : "more"))
                         .site("power pack cells")
-                        .prior(PowerOdds.OTHER_PACK)
+                        .prior(PowerOdds.OTHER_BATTERY)
                         .with("wrong", new Param.Count(right + off))
                         .with("right", new Param.Count(right))
                         .defectInPlace(other)

@@ -7,7 +7,7 @@ import ablemedic.wiring.Chemistry;
 import java.util.List;
 import java.util.Optional;
 
-/** What a pack has to give: resistance from sag, usable charge, thresholds to enter, flight time. */
+/** What a battery has to give: resistance from sag, usable charge, thresholds to enter, flight time. */
 public final class BatteryUse {
     /** Resistance of one cell, milliohms, above which a pack of this capacity is worn: common practice, no source. */
     private static final double WORN_MILLIOHM_AH = 22;
@@ -19,7 +19,7 @@ public final class BatteryUse {
     private BatteryUse() {}
 
     /**
-     * Resistance of the pack from its sag, ohms: R = (V_rest − V_load) / I, both voltages read by one meter.
+     * Resistance of the battery from its sag, ohms: R = (V_rest − V_load) / I, both voltages read by one meter.
      *
      * @param restV at rest, volts
      * @param loadV under load, volts
@@ -34,9 +34,9 @@ public final class BatteryUse {
         return new Estimate(restV - loadV, u).over(amps);
     }
 
-    /** Voltage of the pack under a load at a charge from 0 to 1, volts. */
-    public static double underLoadV(BatteryType pack, double charge, double amps) {
-        return pack.restingV(charge) - amps * pack.ohms();
+    /** Voltage of the battery under a load at a charge from 0 to 1, volts. */
+    public static double underLoadV(BatteryType battery, double charge, double amps) {
+        return battery.restingV(charge) - amps * battery.ohms();
     }
 
     /**
@@ -44,38 +44,38 @@ public final class BatteryUse {
      *
      * @return share of the label's capacity, 0 to 1: (C_full − C(V_land + I·R)) of the cell's curve
      */
-    public static double usableShare(BatteryType pack, double landCellV, double amps) {
-        double restingAtLanding = landCellV + amps * pack.cellMilliohms() / 1000;
-        return Math.max(0, 1 - pack.chemistry().chargeAt(restingAtLanding));
+    public static double usableShare(BatteryType battery, double landCellV, double amps) {
+        double restingAtLanding = landCellV + amps * battery.cellMilliohms() / 1000;
+        return Math.max(0, 1 - battery.chemistry().chargeAt(restingAtLanding));
     }
 
     /**
-     * Energy that comes out at the leads while a share of the charge is flown, watt-hours: W = ∫ (V_rest − I·R) dQ.
+     * Energy that comes out at the wires while a share of the charge is flown, watt-hours: W = ∫ (V_rest − I·R) dQ.
      *
      * @param share 0 to 1, from full
      */
-    public static double energyWh(BatteryType pack, double share, double amps) {
+    public static double energyWh(BatteryType battery, double share, double amps) {
         double step = share / STEPS;
         double sum = 0;
         for (int i = 0; i < STEPS; i++) {
-            sum += underLoadV(pack, 1 - (i + 0.5) * step, amps) * step * pack.capacityMah() / 1000;
+            sum += underLoadV(battery, 1 - (i + 0.5) * step, amps) * step * battery.capacityMah() / 1000;
         }
         return sum;
     }
 
     /**
-     * The landing voltage of a cell of this chemistry: the same charge left as a lithium polymer cell at the school's.
+     * The landing voltage of a cell of this chemistry: the same charge left as a lithium polymer cell at the rule's.
      */
-    public static double landCellV(Chemistry chemistry, double schoolV) {
-        return chemistry == Chemistry.LIPO ? schoolV : chemistry.restingV(Chemistry.LIPO.chargeAt(schoolV));
+    public static double landCellV(Chemistry chemistry, double ruleV) {
+        return chemistry == Chemistry.LIPO ? ruleV : chemistry.restingV(Chemistry.LIPO.chargeAt(ruleV));
     }
 
     /**
      * Whether the cells are worn for their capacity: resistance of a cell times capacity is far above that of a new
      * one.
      */
-    public static boolean worn(BatteryType pack, double packOhms) {
-        return packOhms * 1000 / pack.cells() * pack.capacityMah() / 1000 > WORN_MILLIOHM_AH;
+    public static boolean worn(BatteryType battery, double batteryOhms) {
+        return batteryOhms * 1000 / battery.cells() * battery.capacityMah() / 1000 > WORN_MILLIOHM_AH;
     }
 
     /** New charge scale = old · charged back / counted. */

@@ -56,8 +56,8 @@ final class CopperFaults {
     }
 
     private void at(Link link, String entry, String prefix, Odds odds, Defect defect) {
-        Wire wire = wiring.sheet().leads().stream()
-                .filter(one -> one.id().equals(link.leadId()))
+        Wire wire = wiring.sheet().wires().stream()
+                .filter(one -> one.id().equals(link.wireId()))
                 .findFirst()
                 .orElse(null);
         faults.add(entry, prefix + PowerFaults.plain(link.id()))

@@ -65,7 +65,7 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
 
     @Override
     public Distribution outlook(Craft craft) {
-        double back = backAh.orElse(0.75 * craft.electrics().sheet().pack().capacityMah() / 1000);
+        double back = backAh.orElse(0.75 * craft.electrics().sheet().battery().capacityMah() / 1000);
         double meanA = back / FLIGHT_H;
         double counted = Math.max(0, ShownCurrent.shown(SenseChain.SENSED.of(craft), meanA) * FLIGHT_H);
         double known = backAh.isPresent() ? 0 : 0.15 * counted;
@@ -94,7 +94,7 @@ record CountedCharge(String id, OptionalDouble backAh) implements Check<Craft> {
 
     @Override
     public Optional<String> unlikely(Craft sound, double ampereHours) {
-        return Optional.of(BatteryEntry.charge(sound.electrics().sheet().pack(), 1000 * ampereHours)
+        return Optional.of(BatteryEntry.charge(sound.electrics().sheet().battery(), 1000 * ampereHours)
                         .why())
                 .filter(why -> !why.isEmpty());
     }

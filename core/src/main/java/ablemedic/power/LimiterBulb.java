@@ -3,7 +3,7 @@ package ablemedic.power;
 import ablemedic.catalogue.Names;
 
 /**
- * A filament lamp in series with the pack, to limit the first current. Its resistance rises with its voltage as R =
+ * A filament lamp in series with the battery, to limit the first current. Its resistance rises with its voltage as R =
  * R_hot·(V/V_rated)^0.45, and never below a tenth of it, as tungsten does when cold (common practice for filament
  * lamps; the exponent is from memory).
  */
@@ -33,7 +33,7 @@ public final class LimiterBulb {
     /** What flows, what the craft is left with, and how the bulb looks. */
     public record Steady(double amps, double craftV, double bulbV, Look look) {}
 
-    /** Whether a bulb can tell a short from a sound craft on a pack. */
+    /** Whether a bulb can tell a short from a sound craft on a battery. */
     public enum Fitness {
         /** It is bright at a dead short and lives through it. */
         FIT,
@@ -43,36 +43,36 @@ public final class LimiterBulb {
         STAYS_DARK
     }
 
-    /** Whether a bulb, or several alike in series, can do the job on a pack. Volts and watts as in {@link #with}. */
-    public static Fitness fitness(double packV, double bulbV, double bulbW) {
-        Steady atShort = with(packV, bulbV, bulbW, 0);
+    /** Whether a bulb, or several alike in series, can do the job on a battery. Volts and watts as in {@link #with}. */
+    public static Fitness fitness(double batteryV, double bulbV, double bulbW) {
+        Steady atShort = with(batteryV, bulbV, bulbW, 0);
         return atShort.bulbV() > BEARS * bulbV
                 ? Fitness.BURNS_OUT
                 : atShort.look() == Look.BRIGHT ? Fitness.FIT : Fitness.STAYS_DARK;
     }
 
-    /** How many alike in series bear a dead short on a pack. */
-    public static int inSeries(double packV, double bulbV) {
-        return (int) Math.ceil(packV / (BEARS * bulbV));
+    /** How many alike in series bear a dead short on a battery. */
+    public static int inSeries(double batteryV, double bulbV) {
+        return (int) Math.ceil(batteryV / (BEARS * bulbV));
     }
 
     /**
      * The steady state with a craft of a resistance behind it.
      *
-     * @param packV volts, greater than 0
+     * @param batteryV volts, greater than 0
      * @param bulbV rated voltage of the bulb, volts, greater than 0
      * @param bulbW rated power, watts, greater than 0
      * @param craftOhms of the craft, ohms; 0 for a dead short
      */
-    public static Steady with(double packV, double bulbV, double bulbW, double craftOhms) {
+    public static Steady with(double batteryV, double bulbV, double bulbW, double craftOhms) {
         double hot = bulbV * bulbV / bulbW;
         double low = 0;
-        double high = packV;
+        double high = batteryV;
         // The share that the bulb takes grows with its own voltage; the balance is found by halving.
         for (int i = 0; i < 60; i++) {
             double v = (low + high) / 2;
             double amps = v / ohms(hot, v / bulbV);
-            if (v + amps * craftOhms < packV) {
+            if (v + amps * craftOhms < batteryV) {
                 low = v;
             } else {
                 high = v;
@@ -81,7 +81,8 @@ public final class LimiterBulb {
         double v = (low + high) / 2;
         double amps = v / ohms(hot, v / bulbV);
         double share = v / bulbV;
-        return new Steady(amps, packV - v, v, share >= BRIGHT ? Look.BRIGHT : share >= GLOWS ? Look.GLOWS : Look.DARK);
+        return new Steady(
+                amps, batteryV - v, v, share >= BRIGHT ? Look.BRIGHT : share >= GLOWS ? Look.GLOWS : Look.DARK);
     }
 
     private static double ohms(double hot, double share) {

@@ -82,7 +82,7 @@ final class PartFaults {
     }
 
     private boolean isFed(Part part) {
-        return List.of(".+", ".-").stream().allMatch(pad -> sound.sheet().leads().stream()
+        return List.of(".+", ".-").stream().allMatch(pad -> sound.sheet().wires().stream()
                 .anyMatch(l -> l.to().equals(part.id() + pad) || l.from().equals(part.id() + pad)));
     }
 

@@ -102,7 +102,7 @@ final class PowerChecks {
                         .id("look-" + part.id())
                         .at(part)
                         .shows(WIRED, (asked, electrics) -> PartLook.outlook(asked, electrics, part.id()))
-                        .needs(BenchNeeds.PACK_OUT)
+                        .needs(BenchNeeds.BATTERY_OUT)
                         .minutes(0.7)
                         .add();
             }
@@ -110,7 +110,7 @@ final class PowerChecks {
     }
 
     private void battery() {
-        double own = sound.sheet().pack().ohms();
+        double own = sound.sheet().battery().ohms();
         ask("pack-resistance")
                 .with("milliohms", Param.whole(Math.round(own * 1000), "mΩ"))
                 .shows(
@@ -119,7 +119,7 @@ final class PowerChecks {
                                 Facet.of("battery-resistance", (Craft c) -> c.electrics()
                                         .batteryOhmsTimes()),
                                 times -> new Gaussian(scale, own * times, 0.2 * own + 0.003, Observer.READS.slips())))
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(1.5)
                 .add();
         ask("pack-cells")
@@ -127,11 +127,11 @@ final class PowerChecks {
                         Facet.of("weak-cell", (Craft c) -> c.electrics().weakCellV()),
                         weak -> weak > 0.2 ? "one-low" : "alike",
                         Observer.LOOKS_CLOSELY)
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(1.5)
                 .risk(0.05)
                 .add();
-        int cells = sound.sheet().pack().cells();
+        int cells = sound.sheet().battery().cells();
         ask("count-cells")
                 .with("cells", Param.whole(cells, ""))
                 .shows(
@@ -159,7 +159,7 @@ final class PowerChecks {
             return;
         }
         set("source-setting").kind("read-voltage-source").minutes(0.5).reads(PowerSettings.SOURCE);
-        double right = craft.told(FcSettings.VOLTAGE_SCALE);
+        double right = craft.setting(FcSettings.VOLTAGE_SCALE);
         CheckBuilder scale = set("scale-setting")
                 .kind("read-voltage-scale")
                 .with("right", Param.number(right, ""))
@@ -171,7 +171,7 @@ final class PowerChecks {
         set("cells-setting")
                 .kind("read-cell-count")
                 .minutes(0.5)
-                .reads(PowerSettings.CELLS, craft.told(FcSettings.CELLS), cells, set -> counted(cells, set));
+                .reads(PowerSettings.CELLS, craft.setting(FcSettings.CELLS), cells, set -> counted(cells, set));
     }
 
     private void currentSettings() {
@@ -184,7 +184,7 @@ final class PowerChecks {
         Scale form = new Scale(scale.measured(), "", 0, 100, 0.3, List.of());
         scale.reads(
                 PowerSettings.CURRENT_SCALE,
-                craft.told(FcSettings.CURRENT_SCALE),
+                craft.setting(FcSettings.CURRENT_SCALE),
                 form,
                 set -> new Gaussian(form, set, 0.03, Observer.READS.slips()));
     }
@@ -324,7 +324,7 @@ final class PowerChecks {
                                     SenseChain.SENSED,
                                     s -> counted(
                                             asked,
-                                            s.at(s.electrics().sheet().pack().restingV(0.95))
+                                            s.at(s.electrics().sheet().battery().restingV(0.95))
                                                     .cells())))
                     .needs(BenchNeeds.POWERED)
                     .minutes(0.5)

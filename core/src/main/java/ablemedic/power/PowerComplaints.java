@@ -212,22 +212,22 @@ final class PowerComplaints {
                 check(PowerChecks.SHOWN_CELLS));
     }
 
-    /** What an owner tells of the shown voltage: how it is wrong, and the number with a charged pack, volts. */
+    /** What an owner tells of the shown voltage: how it is wrong, and the number with a charged battery, volts. */
     private record Told(String as, double chargedV) {
         static Told of(Craft craft) {
             return new Told(
                     shownAs(craft),
-                    SenseChain.at(craft, craft.electrics().sheet().pack().restingV(0.95))
+                    SenseChain.at(craft, craft.electrics().sheet().battery().restingV(0.95))
                             .shownV());
         }
     }
 
     private static String shownAs(Craft craft) {
         Electrics electrics = craft.electrics();
-        SenseChain full = SenseChain.at(craft, electrics.sheet().pack().restingV(0.95));
-        SenseChain low = SenseChain.at(craft, electrics.sheet().pack().restingV(0.2));
+        SenseChain full = SenseChain.at(craft, electrics.sheet().battery().restingV(0.95));
+        SenseChain low = SenseChain.at(craft, electrics.sheet().battery().restingV(0.2));
         double ratio = full.shownV() / Math.max(0.1, full.trueV());
-        int cells = electrics.sheet().pack().cells() + electrics.cellsMore();
+        int cells = electrics.sheet().battery().cells() + electrics.cellsMore();
         if (full.shownV() < 0.7) {
             return "zero";
         } else if (Math.abs(full.shownV() - low.shownV()) < 0.25 * Math.abs(full.trueV() - low.trueV())) {
@@ -293,7 +293,7 @@ final class PowerComplaints {
                 .anyMatch(p -> p.archetype().load().isPresent() && !punch.works(p))) {
             return "part";
         }
-        return punch.plugV() / electrics.sheet().pack().cells() < LOW_CELL_V ? "early" : PowerChecks.NONE;
+        return punch.plugV() / electrics.sheet().battery().cells() < LOW_CELL_V ? "early" : PowerChecks.NONE;
     }
 
     private void brownsOut() {

@@ -22,7 +22,7 @@ final class PowerOdds {
     static final Odds CURRENT = new Odds(.012, .0005, .008, .015, .0005, .001, .006);
     static final Odds PACK_WORN = new Odds(.004, .004, .004, .002, .003, .015, .012);
     static final Odds CELL_WEAK = new Odds(.003, .008, .003, .001, .003, .012, .008);
-    static final Odds OTHER_PACK = new Odds(.004, .0005, .006, .002, .0003, .002, .003);
+    static final Odds OTHER_BATTERY = new Odds(.004, .0005, .006, .002, .0003, .002, .003);
 
     private static final Odds JOINT = new Odds(.006, .005, .005, .0001, .0008, .0005, .002);
     private static final Odds PIN = new Odds(.004, .008, .005, .0002, .002, .001, .003);

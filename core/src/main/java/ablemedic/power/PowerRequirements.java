@@ -84,8 +84,8 @@ final class PowerRequirements {
         List<String> pads = new ArrayList<>();
         for (Part part : sheet.parts()) {
             for (Pad pad : part.archetype().pads()) {
-                double most = pad.volts() == 0 ? sheet.pack().fullV() : pad.volts();
-                double least = pad.volts() == 0 ? sheet.pack().cells() * floor(sheet) : pad.volts();
+                double most = pad.volts() == 0 ? sheet.battery().fullV() : pad.volts();
+                double least = pad.volts() == 0 ? sheet.battery().cells() * floor(sheet) : pad.volts();
                 if (pad.kind() == Pad.Kind.FEED
                         && !part.equals(fed.part())
                         && most <= fed.part().archetype().highestV()
@@ -100,7 +100,7 @@ final class PowerRequirements {
     }
 
     private static List<Violation> source(Craft craft) {
-        VoltageSource source = craft.told(FcSettings.VOLTAGE_SOURCE);
+        VoltageSource source = craft.setting(FcSettings.VOLTAGE_SOURCE);
         if (craft.electrics().sheet().isEmpty()
                 || source == VoltageSource.CONTROLLERS
                 || source == VoltageSource.DIVIDER
@@ -120,10 +120,10 @@ final class PowerRequirements {
     }
 
     private static List<Violation> scale(Craft craft) {
-        double scale = craft.told(FcSettings.VOLTAGE_SCALE);
+        double scale = craft.setting(FcSettings.VOLTAGE_SCALE);
         double right = SenseChain.rightScale(craft);
         if (craft.electrics().sheet().isEmpty()
-                || craft.told(FcSettings.VOLTAGE_SOURCE) != VoltageSource.DIVIDER
+                || craft.setting(FcSettings.VOLTAGE_SOURCE) != VoltageSource.DIVIDER
                 || Math.abs(scale / right - 1) <= SCALE_OFF) {
             return List.of();
         }
@@ -140,8 +140,8 @@ final class PowerRequirements {
     }
 
     private static List<Violation> cells(Craft craft) {
-        int told = craft.told(FcSettings.CELLS);
-        int cells = craft.electrics().sheet().pack().cells();
+        int told = craft.setting(FcSettings.CELLS);
+        int cells = craft.electrics().sheet().battery().cells();
         if (craft.electrics().sheet().isEmpty() || told == 0 || told == cells) {
             return List.of();
         }
@@ -158,9 +158,9 @@ final class PowerRequirements {
     }
 
     private static List<Violation> sensor(Craft craft) {
-        boolean wired = craft.electrics().sheet().leads().stream()
-                .anyMatch(lead -> craft.electrics().sheet().pad(lead.from()).kind() == Pad.Kind.CURRENT);
-        return craft.electrics().sheet().isEmpty() || craft.told(FcSettings.CURRENT_READ) || !wired
+        boolean wired = craft.electrics().sheet().wires().stream()
+                .anyMatch(wire -> craft.electrics().sheet().pad(wire.from()).kind() == Pad.Kind.CURRENT);
+        return craft.electrics().sheet().isEmpty() || craft.setting(FcSettings.CURRENT_READ) || !wired
                 ? List.of()
                 : List.of(
                         Violation.doubt(Power.WORDS.requirement("current-sensor"), COMPLAINT, FcSettings.CURRENT_READ));
@@ -168,20 +168,20 @@ final class PowerRequirements {
 
     private static List<Violation> current(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        double scale = craft.told(FcSettings.CURRENT_SCALE);
-        if (craft.told(FcSettings.CURRENT_READ) && Math.abs(scale - 1) > CURRENT_OFF) {
+        double scale = craft.setting(FcSettings.CURRENT_SCALE);
+        if (craft.setting(FcSettings.CURRENT_READ) && Math.abs(scale - 1) > CURRENT_OFF) {
             found.add(Violation.cannotWork(
                     Power.WORDS.requirement("current-scale").with("times", new Param.Quantity(scale, "", 2)),
                     COMPLAINT,
                     List.of(FcSettings.CURRENT_SCALE),
                     Edit.set(FcSettings.CURRENT_SCALE, 1.0)));
         }
-        double rest = craft.told(FcSettings.CURRENT_AT_REST);
-        if (craft.told(FcSettings.CURRENT_READ) && Math.abs(rest) > AT_REST_A) {
+        double rest = craft.setting(FcSettings.CURRENT_AT_REST);
+        if (craft.setting(FcSettings.CURRENT_READ) && Math.abs(rest) > AT_REST_A) {
             found.add(Violation.cannotWork(
                     Power.WORDS
                             .requirement("current-at-rest")
-                            .with("rest", Param.written(craft.told().said(FcSettings.CURRENT_AT_REST))),
+                            .with("rest", Param.written(craft.configuration().said(FcSettings.CURRENT_AT_REST))),
                     COMPLAINT,
                     List.of(FcSettings.CURRENT_AT_REST),
                     Edit.set(FcSettings.CURRENT_AT_REST, 0.0)));
@@ -191,20 +191,20 @@ final class PowerRequirements {
 
     /** The voltage of an empty cell: less harms it even under load. */
     private static double floor(ElectricSheet sheet) {
-        return sheet.pack().chemistry().restingV(0);
+        return sheet.battery().chemistry().restingV(0);
     }
 
     private static List<Violation> alarms(Craft craft) {
         double floor = floor(craft.electrics().sheet());
         double early = floor + WARN_BEFORE;
-        double warn = craft.told(FcSettings.WARN_CELL);
-        double lowest = craft.told(FcSettings.LOWEST_CELL);
+        double warn = craft.setting(FcSettings.WARN_CELL);
+        double lowest = craft.setting(FcSettings.LOWEST_CELL);
         List<Violation> found = new ArrayList<>();
         if (lowest < floor - 1e-9) {
             found.add(Violation.of(
                     Power.WORDS
                             .requirement("lowest-cell")
-                            .with("set", Param.written(craft.told().said(FcSettings.LOWEST_CELL)))
+                            .with("set", Param.written(craft.configuration().said(FcSettings.LOWEST_CELL)))
                             .with("floor", Param.number(floor, "V")),
                     Severity.HAZARD,
                     "",
@@ -215,8 +215,8 @@ final class PowerRequirements {
             found.add(Violation.cannotWork(
                     Power.WORDS
                             .requirement("warn-cell")
-                            .with("warn", Param.written(craft.told().said(FcSettings.WARN_CELL)))
-                            .with("lowest", Param.written(craft.told().said(FcSettings.LOWEST_CELL))),
+                            .with("warn", Param.written(craft.configuration().said(FcSettings.WARN_CELL)))
+                            .with("lowest", Param.written(craft.configuration().said(FcSettings.LOWEST_CELL))),
                     "",
                     List.of(FcSettings.WARN_CELL, FcSettings.LOWEST_CELL),
                     Edit.set(FcSettings.WARN_CELL, Math.min(4.4, Math.max(early, lowest + 0.1))),
@@ -225,7 +225,7 @@ final class PowerRequirements {
             found.add(Violation.doubt(
                     Power.WORDS
                             .requirement("warn-cell-low")
-                            .with("warn", Param.written(craft.told().said(FcSettings.WARN_CELL))),
+                            .with("warn", Param.written(craft.configuration().said(FcSettings.WARN_CELL))),
                     "",
                     FcSettings.WARN_CELL));
         }

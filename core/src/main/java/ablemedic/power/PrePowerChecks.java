@@ -35,7 +35,7 @@ public final class PrePowerChecks {
     public static List<Check<Craft>> of(Craft craft, Meter meter, PrePowerConvention convention) {
         PrePowerChecks routine = new PrePowerChecks();
         Electrics electrics = craft.electrics().sound();
-        routine.ask("routine-look", 0.8, BenchNeeds.PACK_OUT);
+        routine.ask("routine-look", 0.8, BenchNeeds.BATTERY_OUT);
         if (electrics.wiring().plug().isPresent()) {
             routine.unpowered(electrics, meter, convention);
         } else {

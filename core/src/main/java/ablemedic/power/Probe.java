@@ -27,7 +27,7 @@ import java.util.List;
 /**
  * A meter's two probes on two points of the craft.
  *
- * @param mode resistance with the pack out, or voltage with it in
+ * @param mode resistance with the battery out, or voltage with it in
  * @param red the point of the red probe
  * @param black the point of the black one
  */
@@ -61,7 +61,9 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     private static final double JOINT_OHMS = 0.05;
     /** Joints, pins and traces differ by this share. From memory. */
     private static final double COPPER_SHARE = 0.35;
-    /** Packs are not at a known charge: the voltage of what hangs on them is known to this share. Common practice. */
+    /**
+     * Batteries are not at a known charge: the voltage of what hangs on them is known to this share. Common practice.
+     */
     private static final double CHARGE_SHARE = 0.035;
 
     private static final double RAIL_SHARE = 0.015;
@@ -230,14 +232,14 @@ public record Probe(Mode mode, Wiring.Point red, Wiring.Point black, Meter meter
     }
 
     /**
-     * To which share a voltage is known: a rail and the pack well, what currents leave of them only as well as the
+     * To which share a voltage is known: a rail and the battery well, what currents leave of them only as well as the
      * currents.
      */
     private static double share(Powered powered, double volts) {
         if (powered.isBetweenRails(volts, RAIL_SHARE)) {
             return RAIL_SHARE;
         }
-        return powered.isFromPack(volts, CHARGE_SHARE) ? CHARGE_SHARE : CURRENT_SHARE;
+        return powered.isFromBattery(volts, CHARGE_SHARE) ? CHARGE_SHARE : CURRENT_SHARE;
     }
 
     /** To four figures, so that what reads the same is the same. */

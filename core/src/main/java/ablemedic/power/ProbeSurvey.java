@@ -146,12 +146,12 @@ final class ProbeSurvey implements Survey<Craft> {
         return (a, b) -> grounds.get(a) || grounds.get(b) || craft.ohms(a, b) < SAME_OHMS;
     }
 
-    /** Every lead and trace from end to end, as a technician without a plan would go. */
+    /** Every wire and trace from end to end, as a technician without a plan would go. */
     @Override
     public List<Check<Craft>> routine() {
         List<Check<Craft>> all = new ArrayList<>();
-        wiring.sheet().leads().stream()
-                .map(lead -> probe(wiring.node(lead.from()), wiring.node(lead.to())))
+        wiring.sheet().wires().stream()
+                .map(wire -> probe(wiring.node(wire.from()), wiring.node(wire.to())))
                 .filter(probe -> check(probe.id()).isPresent())
                 .forEach(all::add);
         wiring.links().stream()
@@ -162,7 +162,7 @@ final class ProbeSurvey implements Survey<Craft> {
 
     /**
      * Points of which no two are one and the same in every story: of those that are, the first pad stands for all, so
-     * that a pad stands for a lead's end, and the plug for whatever hangs on it soundly.
+     * that a pad stands for a wire's end, and the plug for whatever hangs on it soundly.
      */
     private List<Integer> apart(Crafts crafts) {
         List<BiPredicate<Integer, Integer>> same =
@@ -182,7 +182,7 @@ final class ProbeSurvey implements Survey<Craft> {
 
     /**
      * Whether a reading at a point says anything: a serial or video line moves when it is powered, and such a pad
-     * without a lead is joined to nothing.
+     * without a wire is joined to nothing.
      */
     private boolean speaks(Wiring.Point point) {
         return !wiring.isFine(point) || mode == Probe.Mode.OHMS && wiring.isReached(point);

@@ -48,7 +48,7 @@ public final class RailBudget {
     /** The rail with one part of the poor sort. */
     public record Poor(String part, double amps, double givesA, double givesV, boolean holds) {}
 
-    /** The rails of a craft with the pack in and everything on. */
+    /** The rails of a craft with the battery in and everything on. */
     public static List<Rail> of(Electrics electrics) {
         Powered good = Powered.onBench(electrics);
         List<Rail> rails = new ArrayList<>();

@@ -15,16 +15,16 @@ import java.util.stream.Stream;
 
 /**
  * What is behind a wrong voltage, and the scale to enter, from readings beside the meter. One reading gives no scale: a
- * sense lead on a regulated voltage shows a number as plausible as a wrong scale does. Two at different packs part
- * scale from offset, shown = a·true + b, and new scale = old · true / shown. A source that does not follow the pack
+ * sense wire on a regulated voltage shows a number as plausible as a wrong scale does. Two at different batteries part
+ * scale from offset, shown = a·true + b, and new scale = old · true / shown. A source that does not follow the battery
  * gets no scale: it is a wire on the wrong pad.
  */
 public final class ScaleFromReadings {
-    /** What is shown follows the pack when it moves by at least this share of what the pack moved. */
+    /** What is shown follows the battery when it moves by at least this share of what the battery moved. */
     private static final double FOLLOWS = 0.2;
     /** Steps of the shown value: it is read to a tenth of a volt. */
     private static final double SHOWN_STEP_V = 0.05;
-    /** Packs closer than this cannot part scale from offset, volts. */
+    /** Batteries closer than this cannot part scale from offset, volts. */
     private static final double APART_V = 0.5;
 
     /** Less than this is nothing, volts. */
@@ -32,14 +32,14 @@ public final class ScaleFromReadings {
     /** How near to a regulated voltage a shown one is taken for it, as a share. Common practice. */
     private static final double NEAR_RAIL = 0.04;
 
-    /** The highest pack that is reckoned with, volts: fourteen high-voltage cells and some. */
+    /** The highest battery that is reckoned with, volts: fourteen high-voltage cells and some. */
     public static final double HIGHEST_V = 65;
     /** The highest voltage that a screen is taken to show, volts. */
     public static final double HIGHEST_SHOWN_V = 80;
 
     private ScaleFromReadings() {}
 
-    /** The pack on the meter and on the screen at one moment, volts. */
+    /** The battery on the meter and on the screen at one moment, volts. */
     public record Pair(double trueV, double shownV) {}
 
     /** A cause with its belief, 0 to 1, and what it would show. */
@@ -59,7 +59,7 @@ public final class ScaleFromReadings {
      * @param pairs one or two; of more the first and last are taken; up to {@link #HIGHEST_V} and
      *     {@link #HIGHEST_SHOWN_V}
      * @param oldScale that is set now, greater than 0
-     * @param craft the craft as on its sheet; one without parts and leads stands for a usual one
+     * @param craft the craft as on its sheet; one without parts and wires stands for a usual one
      */
     public static Answer of(List<Pair> pairs, double oldScale, Craft craft, Meter meter) {
         Pair first = pairs.get(0);

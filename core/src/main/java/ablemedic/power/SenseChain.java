@@ -15,8 +15,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * From the pack to the number on the screen: lead, divider, converter, scale. V_pad = V_adc·(R1+R2)/R2; what is shown
- * is V_adc times the scale that was told.
+ * From the battery to the number on the screen: wire, divider, converter, scale. V_pad = V_adc·(R1+R2)/R2; what is
+ * shown is V_adc times the scale that was told.
  */
 public final class SenseChain {
     /** Reference of the converter, volts: common practice for 12 bit at 3.3 V. */
@@ -25,7 +25,7 @@ public final class SenseChain {
     public static final int STEPS = 4096;
 
     public static final int HIGHEST_STEP = STEPS - 1;
-    /** Regulated voltages that flight boards, power boards and video parts have, volts. Common practice. */
+    /** Regulated voltages that FCs, power boards and video parts have, volts. Common practice. */
     public static final List<Double> USUAL_RAILS = List.of(3.3, 5.0, 9.0, 10.0, 12.0);
     /**
      * What a converter's pin of 3.3 V stands at the most, volts: a protecting diode above its supply, from memory.
@@ -33,7 +33,7 @@ public final class SenseChain {
      */
     public static final double KILLS_PIN_V = REFERENCE_V + 0.3;
 
-    /** A pack whose resting voltage would be this many times what the meter shows is none: motors stand still. */
+    /** A battery whose resting voltage would be this many times what the meter shows is none: motors stand still. */
     private static final double SAGS_AT_REST = 1.02;
 
     private static final int ROUNDS = 6;
@@ -42,11 +42,11 @@ public final class SenseChain {
     /** What the readings on screen depend on. */
     static final Facet<Craft, Sensed> SENSED = Facet.of(
             "power-as-configured",
-            craft -> new Sensed(craft.electrics(), craft.told().only(FcSettings::isOfPower)));
+            craft -> new Sensed(craft.electrics(), craft.configuration().only(FcSettings::isOfPower)));
 
     /** The electrical side and what the board was told of it. */
     record Sensed(Electrics electrics, Configuration told) {
-        Sensed withPackAsOnSheet() {
+        Sensed withBatteryAsOnSheet() {
             return new Sensed(electrics.without(OtherBattery.SLOT).without(WeakCell.SLOT), told);
         }
 
@@ -54,9 +54,11 @@ public final class SenseChain {
             return new SenseChain(electrics, told, Powered.idle(electrics, restingV), restingV);
         }
 
-        /** The chain while a meter at the pack's leads shows a voltage; nothing where no pack could hold it there. */
+        /**
+         * The chain while a meter at the battery's wires shows a voltage; nothing where no battery could hold it there.
+         */
         Optional<SenseChain> atPlug(double plugV) {
-            double highest = Math.max(plugV, electrics.sheet().pack().fullV()) * SAGS_AT_REST;
+            double highest = Math.max(plugV, electrics.sheet().battery().fullV()) * SAGS_AT_REST;
             SenseChain chain = at(plugV);
             for (int i = 0; i < ROUNDS && Math.abs(chain.trueV() - plugV) > SAME_V; i++) {
                 if (chain.trueV() <= 0 || chain.restingV * plugV / chain.trueV() > highest) {
@@ -80,17 +82,17 @@ public final class SenseChain {
         this.restingV = restingV;
     }
 
-    /** What the pack would stand at with nothing drawn from it, volts. */
+    /** What the battery would stand at with nothing drawn from it, volts. */
     double restingV() {
         return restingV;
     }
 
-    /** The chain of a craft while its pack rests at a voltage, motors stopped. */
+    /** The chain of a craft while its battery rests at a voltage, motors stopped. */
     public static SenseChain at(Craft craft, double restingV) {
         return SENSED.of(craft).at(restingV);
     }
 
-    /** What a meter shows at the pack plug, volts. */
+    /** What a meter shows at the battery plug, volts. */
     public double trueV() {
         return powered.plugV();
     }
@@ -142,10 +144,10 @@ public final class SenseChain {
                 .wiring()
                 .divider()
                 .map(d -> d.of().ratio())
-                .orElse(craft.told(FcSettings.VOLTAGE_SCALE));
+                .orElse(craft.setting(FcSettings.VOLTAGE_SCALE));
     }
 
-    /** How many cells the board takes the pack to have. */
+    /** How many cells the board takes the battery to have. */
     public int cells() {
         return told.get(FcSettings.CELLS) > 0 ? told.get(FcSettings.CELLS) : CellGuess.of(shownV());
     }

@@ -42,7 +42,7 @@ record ShownCurrent(String id) implements Check<Craft> {
     public List<Text> steps(Craft sound) {
         return WORDS.with(
                         "rest",
-                        new Param.Quantity(Powered.onBench(sound.electrics()).packA(), "A", 1))
+                        new Param.Quantity(Powered.onBench(sound.electrics()).batteryA(), "A", 1))
                 .steps("do");
     }
 
@@ -62,7 +62,7 @@ record ShownCurrent(String id) implements Check<Craft> {
                 SHOWN.high(),
                 shown(
                         SenseChain.SENSED.of(craft),
-                        Powered.onBench(craft.electrics()).packA()));
+                        Powered.onBench(craft.electrics()).batteryA()));
         return new Gaussian(SHOWN, shown, 0.35 + 0.1 * Math.abs(shown), 0.05);
     }
 

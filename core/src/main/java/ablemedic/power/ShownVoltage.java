@@ -17,8 +17,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * What the craft shows of its pack, beside a meter at the battery's plug. What the meter shows is told with it; until
- * then the pack is known only by how charged it is.
+ * What the craft shows of its battery, beside a meter at the battery's plug. What the meter shows is told with it;
+ * until then the battery is known only by how charged it is.
  *
  * @param charge 0 to 1
  * @param meterV what the meter shows, volts
@@ -79,19 +79,19 @@ record ShownVoltage(String id, double charge, Meter meter, OptionalDouble meterV
     @Override
     public Distribution outlook(Craft craft) {
         SenseChain.Sensed sensed = SenseChain.SENSED.of(craft);
-        SenseChain.Sensed measured = meterV.isPresent() ? sensed.withPackAsOnSheet() : sensed;
+        SenseChain.Sensed measured = meterV.isPresent() ? sensed.withBatteryAsOnSheet() : sensed;
         Optional<SenseChain> found = meterV.isPresent()
                 ? measured.atPlug(meterV.getAsDouble())
-                : Optional.of(measured.at(sensed.electrics().sheet().pack().restingV(charge)));
+                : Optional.of(measured.at(sensed.electrics().sheet().battery().restingV(charge)));
         if (found.isEmpty()) {
             return Distribution.broad(SHOWN);
         }
         SenseChain chain = found.get();
         double resting = meterV.orElse(chain.restingV());
         double shown = chain.shownV();
-        double packU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
+        double batteryU = meterV.isPresent() ? meter.ofVolts(resting).u() : PACK_SHARE * resting;
         double follows = resting == 0 || chain.converterV() >= SenseChain.REFERENCE_V ? 0 : shown / resting;
-        return new Gaussian(SHOWN, shown, Math.hypot(follows * packU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
+        return new Gaussian(SHOWN, shown, Math.hypot(follows * batteryU, CHAIN_SHARE * shown + STEP_V), BLUNDER);
     }
 
     @Override
@@ -116,7 +116,7 @@ record ShownVoltage(String id, double charge, Meter meter, OptionalDouble meterV
 
     @Override
     public Optional<String> unlikely(Craft sound, double volts) {
-        return Optional.of(BatteryEntry.atRest(sound.electrics().sheet().pack(), volts)
+        return Optional.of(BatteryEntry.atRest(sound.electrics().sheet().battery(), volts)
                         .why())
                 .filter(why -> !why.isEmpty());
     }

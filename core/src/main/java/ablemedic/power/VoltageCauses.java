@@ -47,7 +47,7 @@ final class VoltageCauses {
                 new Wired(sound.electrics(), SenseChain.SENSED.of(sound).told(), meter),
                 key -> new Diagnosis<>(
                         new Book<>(PowerFaults.of(sound), PowerChecks.of(sound, meter)), Assumptions.USUAL));
-        double toSheet = usual ? 1 : sound.told(FcSettings.VOLTAGE_SCALE) / setScale;
+        double toSheet = usual ? 1 : sound.setting(FcSettings.VOLTAGE_SCALE) / setScale;
         Case<Craft> known = new Case<>(sound, Occasion.NOTHING_KNOWN, List.of(), List.of());
         for (Pair pair : pairs) {
             Check<Craft> check =
@@ -62,7 +62,7 @@ final class VoltageCauses {
         causes.add(new Cause(
                 scaleDiffers
                         ? words.with("set", Param.number(setScale, ""))
-                                .with("right", Param.number(sound.told(FcSettings.VOLTAGE_SCALE), ""))
+                                .with("right", Param.number(sound.setting(FcSettings.VOLTAGE_SCALE), ""))
                                 .line("differs")
                                 .plain()
                         : words.line("sound").plain(),
@@ -93,7 +93,7 @@ final class VoltageCauses {
                 .plain();
     }
 
-    /** A usual craft with a sense lead; the scale that is set is taken to suit its divider. */
+    /** A usual craft with a sense wire; the scale that is set is taken to suit its divider. */
     private static Craft usual(Craft craft) {
         return craft.withElectrics(new Electrics(WiringLayout.SEPARATE.sheet(
                         List.of(0, 1, 2, 3),
@@ -101,7 +101,7 @@ final class VoltageCauses {
                                 .map(craft.airframe().shape()::shortName)
                                 .toList(),
                         craft.airframe().reachMm(),
-                        craft.electrics().sheet().pack(),
+                        craft.electrics().sheet().battery(),
                         List.of("receiver"))))
                 .with(Configuration.USUAL);
     }

@@ -47,7 +47,7 @@ final class VoltageFaults {
 
     void add() {
         wiring.divider().ifPresent(divider -> {
-            wiring.senseLead().ifPresent(this::senseWire);
+            wiring.senseWire().ifPresent(this::senseWire);
             divider(divider, "low", LOW);
             divider(divider, "high", HIGH);
             divider(divider, "top", OPEN_TOP);
@@ -83,7 +83,7 @@ final class VoltageFaults {
                         new WireMoved(wire.id(), pad));
             }
         }
-        double nominal = sound.sheet().pack().nominalV();
+        double nominal = sound.sheet().battery().nominalV();
         for (double volts : SenseChain.USUAL_RAILS) {
             if (!rails.contains(volts) && volts < nominal) {
                 onRail(
@@ -123,8 +123,8 @@ final class VoltageFaults {
     }
 
     private void scale() {
-        double right = craft.told(FcSettings.VOLTAGE_SCALE);
-        String said = craft.told().said(FcSettings.VOLTAGE_SCALE);
+        double right = craft.setting(FcSettings.VOLTAGE_SCALE);
+        String said = craft.configuration().said(FcSettings.VOLTAGE_SCALE);
         for (double times : SCALES) {
             faults.wrong(
                             "scale-wrong",
@@ -141,9 +141,9 @@ final class VoltageFaults {
     }
 
     private void cells() {
-        String right = craft.told().said(FcSettings.CELLS);
+        String right = craft.configuration().said(FcSettings.CELLS);
         for (int off : new int[] {-1, 1}) {
-            int cells = sound.sheet().pack().cells() + off;
+            int cells = sound.sheet().battery().cells() + off;
             if (cells >= 1) {
                 faults.wrong(
                                 "cells-wrong",
@@ -161,10 +161,10 @@ final class VoltageFaults {
     }
 
     private void source() {
-        if (craft.told(FcSettings.VOLTAGE_SOURCE) == VoltageSource.NONE) {
+        if (craft.setting(FcSettings.VOLTAGE_SOURCE) == VoltageSource.NONE) {
             return;
         }
-        String right = craft.told().said(FcSettings.VOLTAGE_SOURCE);
+        String right = craft.configuration().said(FcSettings.VOLTAGE_SOURCE);
         faults.wrong("source-wrong", "source-none", PowerSettings.SOURCE, was -> VoltageSource.NONE)
                 .site("power source")
                 .prior(PowerOdds.SOURCE)

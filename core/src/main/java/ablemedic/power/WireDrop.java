@@ -5,7 +5,7 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * Voltage lost in a lead there and back, and the power that heats it.
+ * Voltage lost in a wire there and back, and the power that heats it.
  *
  * @param ohms of both wires, ohms
  * @param dropV volts
@@ -16,7 +16,7 @@ public record WireDrop(double ohms, double dropV, double watts) {
     /**
      * U = I·R with R of two copper wires (IEC 60028) of a gauge (ASTM B258).
      *
-     * @param lengthMm of the lead one way, millimetres, greater than 0
+     * @param lengthMm of the wire one way, millimetres, greater than 0
      * @param amps amperes, 0 or more
      * @param celsius temperature of the copper
      */

@@ -31,7 +31,7 @@ final class BindChecks {
                 .shows(
                         Facet.of(
                                 "module-led",
-                                craft -> !craft.told(RadioSettings.MODULE) || !craft.told(LinkSettings.PROTOCOL)
+                                craft -> !craft.setting(RadioSettings.MODULE) || !craft.setting(LinkSettings.PROTOCOL)
                                         ? "dark"
                                         : chain.isLinked(craft) && chain.isAlive(craft) ? "solid" : "slow"),
                         now -> now,
@@ -61,7 +61,7 @@ final class BindChecks {
 
     private static void generation(
             CheckList checks, RadioChain chain, SettingTrouble<Integer> trouble, String id, BenchNeeds needs) {
-        int right = chain.sound().told(trouble.setting());
+        int right = chain.sound().setting(trouble.setting());
         checks.ask(Radio.WORDS.check(id))
                 .kind("read-generation")
                 .with("right", Param.whole(right, ""))

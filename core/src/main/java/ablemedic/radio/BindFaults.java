@@ -37,7 +37,7 @@ final class BindFaults {
     }
 
     private static void generation(FaultList faults, Craft sound, String id, SettingTrouble<Integer> trouble) {
-        int right = sound.told(trouble.setting());
+        int right = sound.setting(trouble.setting());
         if (right > 1) {
             faults.add(Radio.WORDS.fault(id))
                     .kind("generations-differ")
@@ -47,7 +47,7 @@ final class BindFaults {
                     .with("older", Param.whole(right - 1, ""))
                     .with(
                             "bind",
-                            Param.written(sound.told(LinkSettings.BINDS_BY).how()))
+                            Param.written(sound.setting(LinkSettings.BINDS_BY).how()))
                     .fix("set", 15);
         }
     }

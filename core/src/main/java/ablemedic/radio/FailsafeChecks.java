@@ -75,7 +75,7 @@ public final class FailsafeChecks {
         all.tested();
         all.watched();
         all.read();
-        if (chain.sound().told(FailsafeSettings.STAGE_2) == AfterGuardTime.RETURN_HOME && chain.hasPositioning()) {
+        if (chain.sound().setting(FailsafeSettings.STAGE_2) == AfterGuardTime.RETURN_HOME && chain.hasPositioning()) {
             all.home();
             all.tryReturn();
         }
@@ -129,7 +129,7 @@ public final class FailsafeChecks {
         checks.ask(Radio.WORDS.check("bars-radio-off"))
                 .with("usb", Param.when(chain.receiverByComputer()))
                 .shows(
-                        Facet.of("bars-radio-off", craft -> craft.told(ReceiverSettings.WHEN_LOST)),
+                        Facet.of("bars-radio-off", craft -> craft.setting(ReceiverSettings.WHEN_LOST)),
                         lost -> lost == WhenLost.HOLD ? "stay" : lost == WhenLost.PRESETS ? "presets" : "lost",
                         Observer.READS)
                 .needs(chain.barsNeed())
@@ -142,7 +142,7 @@ public final class FailsafeChecks {
         BindChecks.atRadio(checks, "receiver-failsafe-setting").minutes(1).reads(FailsafeFaults.WHEN_LOST);
         atBoard("stage-2-setting").reads(FailsafeFaults.STAGE_2);
         number("guard-setting", FailsafeFaults.GUARD, 20);
-        if (chain.sound().told(FailsafeSettings.STAGE_2) != AfterGuardTime.DROP) {
+        if (chain.sound().setting(FailsafeSettings.STAGE_2) != AfterGuardTime.DROP) {
             number("landing-throttle-setting", FailsafeFaults.LANDING_THROTTLE, 100);
             number("landing-time-setting", FailsafeFaults.LANDING_TIME, 600);
         }
@@ -159,7 +159,7 @@ public final class FailsafeChecks {
         atBoard(id)
                 .reads(
                         trouble,
-                        chain.sound().told(trouble.setting()),
+                        chain.sound().setting(trouble.setting()),
                         0,
                         high,
                         is -> COARSE + 0.01 * is,
@@ -168,14 +168,14 @@ public final class FailsafeChecks {
 
     private void home() {
         number("least-distance-setting", FailsafeFaults.LEAST_DISTANCE, 1000);
-        int wanted = chain.sound().told(FailsafeSettings.LEAST_SATELLITES);
+        int wanted = chain.sound().setting(FailsafeSettings.LEAST_SATELLITES);
         atBoard("satellites-wanted-setting")
                 .with("right", new Param.Count(wanted))
                 .reads(FailsafeFaults.LEAST_SATELLITES, is -> is <= wanted ? "as-told" : "more", Observer.READS);
         atBoard("home-at-setting").reads(FailsafeFaults.HOME_AT);
         checks.ask(Radio.WORDS.check(HEADING))
                 .shows(
-                        Facet.of("heading", craft -> craft.told(FailsafeSettings.COMPASS_OFF)),
+                        Facet.of("heading", craft -> craft.setting(FailsafeSettings.COMPASS_OFF)),
                         off -> Math.abs(off) < 45 ? "north" : Math.abs(off) < 135 ? "side" : "south",
                         Observer.READS)
                 .needs(BenchNeeds.OUTDOORS)
@@ -222,9 +222,9 @@ public final class FailsafeChecks {
 
     private String noted(Craft craft) {
         return !chain.isFixed(craft)
-                        || craft.told(FailsafeSettings.LEAST_SATELLITES)
+                        || craft.setting(FailsafeSettings.LEAST_SATELLITES)
                                 > Moment.usual(true).satellites()
                 ? "none"
-                : craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER ? "power" : "armed";
+                : craft.setting(FailsafeSettings.HOME_AT) == HomeAt.POWER ? "power" : "armed";
     }
 }

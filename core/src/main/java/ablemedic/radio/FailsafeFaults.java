@@ -49,13 +49,13 @@ final class FailsafeFaults {
         FailsafeFaults all = new FailsafeFaults(faults, sound, chain);
         all.receiver();
         all.board();
-        if (sound.told(FailsafeSettings.STAGE_2) == AfterGuardTime.RETURN_HOME && chain.hasPositioning()) {
+        if (sound.setting(FailsafeSettings.STAGE_2) == AfterGuardTime.RETURN_HOME && chain.hasPositioning()) {
             all.home();
         }
     }
 
     private void receiver() {
-        if (sound.told(ReceiverSettings.WHEN_LOST) != WhenLost.HOLD) {
+        if (sound.setting(ReceiverSettings.WHEN_LOST) != WhenLost.HOLD) {
             whenLost("receiver-holds", WhenLost.HOLD).prior(RadioOdds.HOLDS).fix("set", 3);
         }
         double hover = 100 * sound.airframe().hoverThrottle();
@@ -64,7 +64,7 @@ final class FailsafeFaults {
     }
 
     private FaultBuilder whenLost(String kind, WhenLost wrong) {
-        Param right = choice(sound.told(ReceiverSettings.WHEN_LOST));
+        Param right = choice(sound.setting(ReceiverSettings.WHEN_LOST));
         return faults.add(Radio.WORDS.fault(kind))
                 .sets(WHEN_LOST, sound, was -> wrong)
                 .with(
@@ -78,7 +78,7 @@ final class FailsafeFaults {
     }
 
     private void presets(String kind, Odds prior, boolean armed, double throttle) {
-        if (sound.told(ReceiverSettings.WHEN_LOST) != WhenLost.PRESETS) {
+        if (sound.setting(ReceiverSettings.WHEN_LOST) != WhenLost.PRESETS) {
             whenLost(kind, WhenLost.PRESETS)
                     .also(craft -> craft.with(ReceiverSettings.PRESET_ARM, armed)
                             .with(ReceiverSettings.PRESET_THROTTLE, throttle))
@@ -92,11 +92,11 @@ final class FailsafeFaults {
     }
 
     private <T> Param right(SettingTrouble<T> trouble) {
-        return Param.written(sound.told().said(trouble.setting()));
+        return Param.written(sound.configuration().said(trouble.setting()));
     }
 
     private void board() {
-        AfterGuardTime right = sound.told(FailsafeSettings.STAGE_2);
+        AfterGuardTime right = sound.setting(FailsafeSettings.STAGE_2);
         for (AfterGuardTime other : AfterGuardTime.values()) {
             if (other != right
                     && (other != AfterGuardTime.RETURN_HOME
@@ -110,7 +110,7 @@ final class FailsafeFaults {
                         .fix("set", 2);
             }
         }
-        if (sound.told(FailsafeSettings.GUARD) < LONG_GUARD_S / 2) {
+        if (sound.setting(FailsafeSettings.GUARD) < LONG_GUARD_S / 2) {
             faults.add(Radio.WORDS.fault("guard-long"))
                     .sets(GUARD, sound, was -> LONG_GUARD_S)
                     .prior(RadioOdds.GUARD)
@@ -125,7 +125,7 @@ final class FailsafeFaults {
 
     private void landing() {
         double hover = 100 * sound.airframe().hoverThrottle();
-        if (sound.told(FailsafeSettings.LANDING_THROTTLE) >= hover) {
+        if (sound.setting(FailsafeSettings.LANDING_THROTTLE) >= hover) {
             return;
         }
         double high = Math.min(100, Math.rint(hover * 1.15));
@@ -160,7 +160,7 @@ final class FailsafeFaults {
                 .with("wrong", new Param.Count(MANY))
                 .with("right", right(LEAST_SATELLITES))
                 .fix("set", 2);
-        if (sound.told(FailsafeSettings.HOME_AT) == HomeAt.ARMING) {
+        if (sound.setting(FailsafeSettings.HOME_AT) == HomeAt.ARMING) {
             faults.add(Radio.WORDS.fault("home-elsewhere"))
                     .id("home-at-power")
                     .sets(HOME_AT, sound, was -> HomeAt.POWER)

@@ -50,7 +50,9 @@ public record FailsafeTimeline(
     private static final double IDLING = 0.05;
     /** What lands harder than this breaks something. Common practice, no source. */
     private static final double SOFT_MS = 2.5;
-    /** Against less than this left of its speed a return takes longer than a pack lasts. Common practice, no source. */
+    /**
+     * Against less than this left of its speed a return takes longer than a battery lasts. Common practice, no source.
+     */
     private static final double HEADWAY_MS = 1;
 
     private static final double LOW_M = 30;

@@ -14,7 +14,7 @@ final class LinkBudget {
     static double lossDb(Craft craft, String receiver, double soundMilliwatts) {
         double antenna = craft.electrics().antennaLossDb(receiver);
         return antenna
-                + (craft.told(LinkSettings.OUTPUT) ? 0 : WEAK_OUTPUT_DB)
-                + 10 * Math.log10(soundMilliwatts / craft.told(LinkSettings.POWER));
+                + (craft.setting(LinkSettings.OUTPUT) ? 0 : WEAK_OUTPUT_DB)
+                + 10 * Math.log10(soundMilliwatts / craft.setting(LinkSettings.POWER));
     }
 }

@@ -114,30 +114,30 @@ public record LostLink(
 
     /** The link of a craft, lost at a moment, as receiver and board are told. */
     public static LostLink of(Craft craft, Moment moment) {
-        Tilt off = craft.told(FcSettings.LEVEL_OFF);
-        boolean level = craft.told(ArmingSettings.CALIBRATED)
+        Tilt off = craft.setting(FcSettings.LEVEL_OFF);
+        boolean level = craft.setting(ArmingSettings.CALIBRATED)
                 && Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_OFF
                 && FirmwareSettings.readsCompass(craft);
         Home home = new Home(
                 moment.fix(),
                 moment.fix(),
                 moment.satellites(),
-                craft.told(FailsafeSettings.LEAST_SATELLITES),
-                craft.told(FailsafeSettings.LEAST_DISTANCE),
-                craft.told(FailsafeSettings.CLIMB_TO),
+                craft.setting(FailsafeSettings.LEAST_SATELLITES),
+                craft.setting(FailsafeSettings.LEAST_DISTANCE),
+                craft.setting(FailsafeSettings.CLIMB_TO),
                 level,
-                craft.told(FailsafeSettings.COMPASS_OFF),
-                craft.told(FailsafeSettings.HOME_AT));
+                craft.setting(FailsafeSettings.COMPASS_OFF),
+                craft.setting(FailsafeSettings.HOME_AT));
         return new LostLink(
-                craft.told(ReceiverSettings.WHEN_LOST),
-                craft.told(ReceiverSettings.NOTICES),
-                craft.told(ReceiverSettings.PRESET_ARM),
-                craft.told(ReceiverSettings.PRESET_THROTTLE),
-                craft.told(FailsafeSettings.DETECTS),
-                craft.told(FailsafeSettings.GUARD),
-                craft.told(FailsafeSettings.STAGE_2),
-                craft.told(FailsafeSettings.LANDING_THROTTLE),
-                craft.told(FailsafeSettings.LANDING_TIME),
+                craft.setting(ReceiverSettings.WHEN_LOST),
+                craft.setting(ReceiverSettings.NOTICES),
+                craft.setting(ReceiverSettings.PRESET_ARM),
+                craft.setting(ReceiverSettings.PRESET_THROTTLE),
+                craft.setting(FailsafeSettings.DETECTS),
+                craft.setting(FailsafeSettings.GUARD),
+                craft.setting(FailsafeSettings.STAGE_2),
+                craft.setting(FailsafeSettings.LANDING_THROTTLE),
+                craft.setting(FailsafeSettings.LANDING_TIME),
                 home,
                 moment.speedMs(),
                 moment.heightM(),

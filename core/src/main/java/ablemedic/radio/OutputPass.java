@@ -36,8 +36,8 @@ public record OutputPass(int auxiliary, List<String> against, List<String> steps
                 .with("output", Param.whole(output, ""));
         List<String> against = new ArrayList<>();
         if (!LinkSettings.carries(craft, channel)) {
-            against.add(words.with("carried", Param.whole(craft.told(LinkSettings.CHANNELS), ""))
-                    .with("frames", Param.written(craft.told().said(LinkSettings.FRAMES)))
+            against.add(words.with("carried", Param.whole(craft.setting(LinkSettings.CHANNELS), ""))
+                    .with("frames", Param.written(craft.configuration().said(LinkSettings.FRAMES)))
                     .line("carries")
                     .plain());
         }
@@ -48,7 +48,7 @@ public record OutputPass(int auxiliary, List<String> against, List<String> steps
         }
         List.of(ArmingSettings.ARM, ArmingSettings.LEVEL, ArmingSettings.SOUNDER)
                 .forEach(mode -> {
-                    if (craft.told(mode).channel() == channel) {
+                    if (craft.setting(mode).channel() == channel) {
                         against.add(words.with("mode", Param.written(mode.label()))
                                 .line("mode")
                                 .plain());

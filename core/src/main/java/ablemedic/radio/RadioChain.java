@@ -24,7 +24,7 @@ import java.util.Optional;
  * the link is lost.
  *
  * @param sound the craft as it should be
- * @param lines of it; nothing where its board has no ports entered
+ * @param lines of it; nothing where its board has no UARTs entered
  */
 record RadioChain(Craft sound, Optional<CraftLines> lines) {
     private static final double MIDDLE_US = 1500;
@@ -58,7 +58,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
                 .orElse(true);
     }
 
-    /** What the bench needs for bars to be seen: the pack too where the computer does not feed the receiver. */
+    /** What the bench needs for bars to be seen: the battery too where the computer does not feed the receiver. */
     BenchNeeds barsNeed() {
         return receiverByComputer() ? BenchNeeds.COMPUTER_AND_RADIO : BenchNeeds.POWERED_COMPUTER_AND_RADIO;
     }
@@ -90,9 +90,9 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     static double bar(Craft craft, Stick function, double pushed) {
         Stick stick = craft.stickFor(function);
         double sent = MIDDLE_US
-                + craft.told(RadioSettings.trim(stick))
-                + PERCENT_US * craft.told(RadioSettings.travel(stick)) * pushed;
-        return craft.told(RadioSettings.reversed(stick)) ? 2 * MIDDLE_US - sent : sent;
+                + craft.setting(RadioSettings.trim(stick))
+                + PERCENT_US * craft.setting(RadioSettings.travel(stick)) * pushed;
+        return craft.setting(RadioSettings.reversed(stick)) ? 2 * MIDDLE_US - sent : sent;
     }
 
     /** Where the bar of a function stands when the stick of that name, and no other, is pushed to its upper end. */
@@ -103,12 +103,12 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
 
     /** What is lost on the way through the air against the craft as it should be, dB. */
     double lossDb(Craft craft) {
-        return LinkBudget.lossDb(craft, receiverId(), sound.told(LinkSettings.POWER));
+        return LinkBudget.lossDb(craft, receiverId(), sound.setting(LinkSettings.POWER));
     }
 
     /** Strength at ten metres in the open, dBm. */
     double strength(Craft craft) {
-        return FreeSpace.heardDbm(sound.told(LinkSettings.POWER), BENCH_M, BAND_MHZ) - lossDb(craft);
+        return FreeSpace.heardDbm(sound.setting(LinkSettings.POWER), BENCH_M, BAND_MHZ) - lossDb(craft);
     }
 
     boolean isFixed(Craft craft) {
@@ -126,7 +126,7 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
 
     /** Whether a return goes to another place than where it was armed. */
     static boolean goesElsewhere(Craft craft) {
-        return craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER;
+        return craft.setting(FailsafeSettings.HOME_AT) == HomeAt.POWER;
     }
 
     /** What a switch does: its channel at the radio, the range at the board, and what it sends. */
@@ -140,16 +140,16 @@ record RadioChain(Craft sound, Optional<CraftLines> lines) {
     static Switch arm(Craft craft) {
         return switched(
                 craft,
-                craft.told(ArmingSettings.ARM),
-                craft.told(ArmingSettings.RADIO_CHANNEL),
-                craft.told(ArmingSettings.RADIO_ON));
+                craft.setting(ArmingSettings.ARM),
+                craft.setting(ArmingSettings.RADIO_CHANNEL),
+                craft.setting(ArmingSettings.RADIO_ON));
     }
 
     static Switch level(Craft craft) {
         return switched(
                 craft,
-                craft.told(ArmingSettings.LEVEL),
-                craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL),
+                craft.setting(ArmingSettings.LEVEL),
+                craft.setting(ArmingSettings.RADIO_LEVEL_CHANNEL),
                 2 * (int) MIDDLE_US - OFF_US);
     }
 

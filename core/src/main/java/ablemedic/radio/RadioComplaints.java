@@ -115,17 +115,17 @@ final class RadioComplaints {
             if (craft.functionOf(stick) != sound.functionOf(stick)) {
                 amiss.add("axis");
             }
-            if (!craft.told(RadioSettings.reversed(stick)).equals(sound.told(RadioSettings.reversed(stick)))) {
+            if (!craft.setting(RadioSettings.reversed(stick)).equals(sound.setting(RadioSettings.reversed(stick)))) {
                 amiss.add("reversed");
             }
-            if (Math.abs(craft.told(RadioSettings.trim(stick))) > 10) {
+            if (Math.abs(craft.setting(RadioSettings.trim(stick))) > 10) {
                 amiss.add("middle");
             }
-            if (craft.told(RadioSettings.travel(stick)) < 0.93 * sound.told(RadioSettings.travel(stick))) {
+            if (craft.setting(RadioSettings.travel(stick)) < 0.93 * sound.setting(RadioSettings.travel(stick))) {
                 amiss.add("ends");
             }
         }
-        if (craft.told(LinkSettings.MODEL_TYPE).mixes()) {
+        if (craft.setting(LinkSettings.MODEL_TYPE).mixes()) {
             amiss.add("several");
         }
         return amiss.stream().distinct().toList();
@@ -195,7 +195,8 @@ final class RadioComplaints {
     private record Flight(double lost, End end) {}
 
     private double lost(Craft craft) {
-        if (craft.told(ReceiverSettings.WHEN_LOST) == WhenLost.PRESETS && !craft.told(ReceiverSettings.PRESET_ARM)) {
+        if (craft.setting(ReceiverSettings.WHEN_LOST) == WhenLost.PRESETS
+                && !craft.setting(ReceiverSettings.PRESET_ARM)) {
             return LOST_BRIEFLY;
         }
         return chain.heard(craft, false) == Reach.FLAKY || FreeSpace.reach(chain.lossDb(craft)) < 0.4 ? LOST_FAR : LOST;
@@ -224,7 +225,7 @@ final class RadioComplaints {
     }
 
     private void home() {
-        if (chain.sound().told(FailsafeSettings.STAGE_2) != AfterGuardTime.RETURN_HOME || !chain.hasPositioning()) {
+        if (chain.sound().setting(FailsafeSettings.STAGE_2) != AfterGuardTime.RETURN_HOME || !chain.hasPositioning()) {
             return;
         }
         add(

@@ -34,23 +34,23 @@ public record RadioOff(Does does, double afterS) {
 
     /** As receiver and FC of a craft are configured. */
     public static RadioOff of(Craft craft) {
-        WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
-        double noticed = craft.told(ReceiverSettings.NOTICES);
+        WhenLost lost = craft.setting(ReceiverSettings.WHEN_LOST);
+        double noticed = craft.setting(ReceiverSettings.NOTICES);
         if (lost == WhenLost.HOLD) {
             return new RadioOff(Does.ON, Double.POSITIVE_INFINITY);
         } else if (lost == WhenLost.PRESETS) {
             return new RadioOff(
-                    !craft.told(ReceiverSettings.PRESET_ARM)
+                    !craft.setting(ReceiverSettings.PRESET_ARM)
                             ? Does.STOP
-                            : craft.told(ReceiverSettings.PRESET_THROTTLE) < IDLING ? Does.IDLE : Does.LAND,
+                            : craft.setting(ReceiverSettings.PRESET_THROTTLE) < IDLING ? Does.IDLE : Does.LAND,
                     noticed);
         }
         double second = noticed
-                + (lost == WhenLost.FLAG ? 0 : craft.told(FailsafeSettings.DETECTS))
-                + craft.told(FailsafeSettings.GUARD);
-        double landing = craft.told(FailsafeSettings.LANDING_TIME);
+                + (lost == WhenLost.FLAG ? 0 : craft.setting(FailsafeSettings.DETECTS))
+                + craft.setting(FailsafeSettings.GUARD);
+        double landing = craft.setting(FailsafeSettings.LANDING_TIME);
         return new RadioOff(
-                craft.told(FailsafeSettings.STAGE_2) == AfterGuardTime.DROP || landing == 0
+                craft.setting(FailsafeSettings.STAGE_2) == AfterGuardTime.DROP || landing == 0
                         ? Does.STOP
                         : landing < WAITED_S ? Does.BRIEF : Does.LAND,
                 second);

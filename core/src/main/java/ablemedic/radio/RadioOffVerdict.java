@@ -59,12 +59,12 @@ public record RadioOffVerdict(RadioOff expected, List<StageJudged> stages) {
         private final Optional<Double> afterS;
 
         private Judge(Craft craft, Does seen, Optional<Double> afterS) {
-            this.lost = craft.told(ReceiverSettings.WHEN_LOST);
-            this.afterGuardTime = craft.told(FailsafeSettings.STAGE_2);
+            this.lost = craft.setting(ReceiverSettings.WHEN_LOST);
+            this.afterGuardTime = craft.setting(FailsafeSettings.STAGE_2);
             this.expected = RadioOff.of(craft);
-            this.noticedS = craft.told(ReceiverSettings.NOTICES)
-                    + (lost == WhenLost.FLAG ? 0 : craft.told(FailsafeSettings.DETECTS));
-            this.guardS = craft.told(FailsafeSettings.GUARD);
+            this.noticedS = craft.setting(ReceiverSettings.NOTICES)
+                    + (lost == WhenLost.FLAG ? 0 : craft.setting(FailsafeSettings.DETECTS));
+            this.guardS = craft.setting(FailsafeSettings.GUARD);
             this.seen = seen;
             this.afterS = afterS;
         }

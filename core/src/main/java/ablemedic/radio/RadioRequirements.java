@@ -53,13 +53,13 @@ final class RadioRequirements {
     private RadioRequirements() {}
 
     private static String said(Craft craft, Setting<?> setting) {
-        return craft.told().said(setting);
+        return craft.configuration().said(setting);
     }
 
     private static List<Violation> link(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        int radio = craft.told(LinkSettings.RADIO_GENERATION);
-        int receiver = craft.told(LinkSettings.RECEIVER_GENERATION);
+        int radio = craft.setting(LinkSettings.RADIO_GENERATION);
+        int receiver = craft.setting(LinkSettings.RECEIVER_GENERATION);
         if (radio != receiver) {
             found.add(Violation.cannotWork(
                     Radio.WORDS
@@ -83,7 +83,7 @@ final class RadioRequirements {
                 .ifPresent(found::add);
         Violation.unless(craft, LinkSettings.OUTPUT, true, Radio.WORDS.requirement("link-output"), RANGE)
                 .ifPresent(found::add);
-        if (craft.told(LinkSettings.POWER) > MUCH_MW) {
+        if (craft.setting(LinkSettings.POWER) > MUCH_MW) {
             found.add(Violation.doubt(
                     Radio.WORDS.requirement("link-power").with("power", Param.written(said(craft, LinkSettings.POWER))),
                     "",
@@ -93,7 +93,7 @@ final class RadioRequirements {
     }
 
     private static List<Violation> radio(Craft craft) {
-        return !craft.told(LinkSettings.MODEL_TYPE).mixes()
+        return !craft.setting(LinkSettings.MODEL_TYPE).mixes()
                 ? List.of()
                 : List.of(Violation.cannotWork(
                         Radio.WORDS
@@ -115,8 +115,8 @@ final class RadioRequirements {
                 .stream()
                 .sorted((a, b) -> a.getKey().compareTo(b.getKey()))
                 .forEach(one -> carried(craft, one.getKey(), one.getValue(), found));
-        ModeRange level = craft.told(ArmingSettings.LEVEL);
-        int channel = craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL);
+        ModeRange level = craft.setting(ArmingSettings.LEVEL);
+        int channel = craft.setting(ArmingSettings.RADIO_LEVEL_CHANNEL);
         if (level.isNone()) {
             found.add(Violation.doubt(Radio.WORDS.requirement("switch-level-none"), SWITCH, ArmingSettings.LEVEL));
         } else if (level.channel() != channel) {
@@ -138,7 +138,7 @@ final class RadioRequirements {
     }
 
     private static void carried(Craft craft, Setting<ModeRange> mode, Setting<Integer> radio, List<Violation> found) {
-        ModeRange range = craft.told(mode);
+        ModeRange range = craft.setting(mode);
         if (range.isNone() || LinkSettings.carries(craft, range.channel())) {
             return;
         }
@@ -147,7 +147,7 @@ final class RadioRequirements {
                 .with("mode", Param.written(mode.label()))
                 .with("channel", new Param.Count(range.channel()));
         List<Edit> edits = new ArrayList<>();
-        if (craft.told(LinkSettings.FRAMES) == LinkSettings.Frames.SHORT_WITHOUT_SWITCHES) {
+        if (craft.setting(LinkSettings.FRAMES) == LinkSettings.Frames.SHORT_WITHOUT_SWITCHES) {
             edits.add(Edit.set(LinkSettings.FRAMES, LinkSettings.Frames.FULL));
         } else {
             edits.add(Edit.set(LinkSettings.CHANNELS, Math.max(16, range.channel())));
@@ -169,7 +169,7 @@ final class RadioRequirements {
     }
 
     private static List<Violation> receiver(Craft craft) {
-        WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
+        WhenLost lost = craft.setting(ReceiverSettings.WHEN_LOST);
         List<Violation> found = new ArrayList<>();
         Edit noFrames = Edit.set(ReceiverSettings.WHEN_LOST, WhenLost.NO_FRAMES);
         Edit flag = Edit.set(ReceiverSettings.WHEN_LOST, WhenLost.FLAG);
@@ -180,8 +180,8 @@ final class RadioRequirements {
                     AWAY,
                     List.of(ReceiverSettings.WHEN_LOST),
                     List.of(noFrames, flag)));
-        } else if (lost == WhenLost.PRESETS && craft.told(ReceiverSettings.PRESET_ARM)) {
-            double throttle = craft.told(ReceiverSettings.PRESET_THROTTLE);
+        } else if (lost == WhenLost.PRESETS && craft.setting(ReceiverSettings.PRESET_ARM)) {
+            double throttle = craft.setting(ReceiverSettings.PRESET_THROTTLE);
             found.add(Violation.of(
                     Radio.WORDS
                             .requirement("receiver-presets-armed")
@@ -191,7 +191,7 @@ final class RadioRequirements {
                     WRONG,
                     List.of(ReceiverSettings.WHEN_LOST, ReceiverSettings.PRESET_ARM, ReceiverSettings.PRESET_THROTTLE),
                     List.of(noFrames, flag, Edit.set(ReceiverSettings.PRESET_ARM, false))));
-        } else if (lost == WhenLost.PRESETS && craft.told(FailsafeSettings.STAGE_2) != AfterGuardTime.DROP) {
+        } else if (lost == WhenLost.PRESETS && craft.setting(FailsafeSettings.STAGE_2) != AfterGuardTime.DROP) {
             found.add(Violation.cannotWork(
                     Radio.WORDS
                             .requirement("receiver-presets")
@@ -202,7 +202,7 @@ final class RadioRequirements {
                     flag,
                     Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.DROP)));
         }
-        if (craft.told(ReceiverSettings.NOTICES) > LONG_NOTICE_S) {
+        if (craft.setting(ReceiverSettings.NOTICES) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
                     Radio.WORDS
                             .requirement("receiver-notices")
@@ -215,9 +215,9 @@ final class RadioRequirements {
 
     private static List<Violation> failsafe(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        AfterGuardTime then = craft.told(FailsafeSettings.STAGE_2);
+        AfterGuardTime then = craft.setting(FailsafeSettings.STAGE_2);
         long hover = Math.round(100 * craft.airframe().hoverThrottle());
-        if (then != AfterGuardTime.DROP && craft.told(FailsafeSettings.LANDING_THROTTLE) >= hover) {
+        if (then != AfterGuardTime.DROP && craft.setting(FailsafeSettings.LANDING_THROTTLE) >= hover) {
             found.add(Violation.of(
                     Radio.WORDS
                             .requirement("failsafe-climbs")
@@ -230,7 +230,7 @@ final class RadioRequirements {
                             Edit.set(FailsafeSettings.LANDING_THROTTLE, (double) Math.round(SINKS * hover)),
                             Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.DROP))));
         }
-        if (then != AfterGuardTime.DROP && craft.told(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
+        if (then != AfterGuardTime.DROP && craft.setting(FailsafeSettings.LANDING_TIME) < BRIEF_S) {
             found.add(Violation.cannotWork(
                     Radio.WORDS
                             .requirement("failsafe-landing-time")
@@ -239,7 +239,7 @@ final class RadioRequirements {
                     List.of(FailsafeSettings.LANDING_TIME),
                     Edit.set(FailsafeSettings.LANDING_TIME, USUAL_LANDING_S)));
         }
-        if (craft.told(FailsafeSettings.GUARD) > LONG_GUARD_S) {
+        if (craft.setting(FailsafeSettings.GUARD) > LONG_GUARD_S) {
             found.add(Violation.doubt(
                     Radio.WORDS
                             .requirement("failsafe-guard")
@@ -247,7 +247,7 @@ final class RadioRequirements {
                     "",
                     FailsafeSettings.GUARD));
         }
-        if (craft.told(FailsafeSettings.DETECTS) > LONG_NOTICE_S) {
+        if (craft.setting(FailsafeSettings.DETECTS) > LONG_NOTICE_S) {
             found.add(Violation.doubt(
                     Radio.WORDS
                             .requirement("failsafe-detects")
@@ -259,7 +259,7 @@ final class RadioRequirements {
     }
 
     private static List<Violation> home(Craft craft) {
-        if (craft.told(FailsafeSettings.STAGE_2) != AfterGuardTime.RETURN_HOME) {
+        if (craft.setting(FailsafeSettings.STAGE_2) != AfterGuardTime.RETURN_HOME) {
             return List.of();
         }
         List<Violation> found = new ArrayList<>();
@@ -272,7 +272,7 @@ final class RadioRequirements {
                     Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.LAND),
                     Edit.set(FailsafeSettings.STAGE_2, AfterGuardTime.DROP)));
         }
-        if (Math.abs(craft.told(FailsafeSettings.COMPASS_OFF)) > LostLink.Home.CIRCLES) {
+        if (Math.abs(craft.setting(FailsafeSettings.COMPASS_OFF)) > LostLink.Home.CIRCLES) {
             Words words = Radio.WORDS
                     .requirement("return-north")
                     .with("off", Param.written(said(craft, FailsafeSettings.COMPASS_OFF)));
@@ -283,7 +283,7 @@ final class RadioRequirements {
                     List.of(FailsafeSettings.COMPASS_OFF),
                     List.of(Edit.doing(FailsafeSettings.COMPASS_OFF, 0.0, words.line("edit"), 6))));
         }
-        int satellites = craft.told(FailsafeSettings.LEAST_SATELLITES);
+        int satellites = craft.setting(FailsafeSettings.LEAST_SATELLITES);
         if (satellites < LostLink.Home.ENOUGH || satellites > MANY) {
             found.add(Violation.doubt(
                     Radio.WORDS
@@ -294,7 +294,7 @@ final class RadioRequirements {
                     HOME,
                     FailsafeSettings.LEAST_SATELLITES));
         }
-        if (craft.told(FailsafeSettings.LEAST_DISTANCE) > FAR_M) {
+        if (craft.setting(FailsafeSettings.LEAST_DISTANCE) > FAR_M) {
             found.add(Violation.doubt(
                     Radio.WORDS
                             .requirement("return-distance")
@@ -302,7 +302,7 @@ final class RadioRequirements {
                     HOME,
                     FailsafeSettings.LEAST_DISTANCE));
         }
-        if (craft.told(FailsafeSettings.CLIMB_TO) < LOW_M) {
+        if (craft.setting(FailsafeSettings.CLIMB_TO) < LOW_M) {
             found.add(Violation.doubt(
                     Radio.WORDS
                             .requirement("return-height")
@@ -310,7 +310,7 @@ final class RadioRequirements {
                     HOME,
                     FailsafeSettings.CLIMB_TO));
         }
-        if (craft.told(FailsafeSettings.HOME_AT) == HomeAt.POWER) {
+        if (craft.setting(FailsafeSettings.HOME_AT) == HomeAt.POWER) {
             found.add(Violation.doubt(Radio.WORDS.requirement("return-home-at"), HOME, FailsafeSettings.HOME_AT));
         }
         return found;

@@ -20,8 +20,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * What a person does with radio and pack, second by second: one line for each, as in {@code 2.5 radio off}. Lines that
- * begin with # are remarks.
+ * What a person does with radio and battery, second by second: one line for each, as in {@code 2.5 radio off}. Lines
+ * that begin with # are remarks.
  *
  * @param acts in the order of their times
  */
@@ -38,7 +38,7 @@ public record RadioSession(List<Act> acts) {
 
     /** What is done. */
     public enum What {
-        PACK,
+        BATTERY,
         RADIO,
         ARM,
         LEVEL,
@@ -90,7 +90,7 @@ public record RadioSession(List<Act> acts) {
      */
     public static RadioSession of(List<Moment> moments, Craft craft) {
         List<Act> acts = new ArrayList<>(
-                List.of(new Act(0, What.RADIO, Optional.empty(), 1), new Act(0, What.PACK, Optional.empty(), 1)));
+                List.of(new Act(0, What.RADIO, Optional.empty(), 1), new Act(0, What.BATTERY, Optional.empty(), 1)));
         double from = moments.isEmpty() ? 0 : moments.get(0).atS() - LINKED_S;
         Map<Stick, Double> stood = new EnumMap<>(Stick.class);
         boolean heard = true;
@@ -109,7 +109,7 @@ public record RadioSession(List<Act> acts) {
                     acts.add(new Act(at, What.STICK, Optional.of(craft.stickFor(function)), percent));
                 }
             }
-            ModeRange range = craft.told(ArmingSettings.ARM);
+            ModeRange range = craft.setting(ArmingSettings.ARM);
             boolean on = now
                     && !range.isNone()
                     && range.channel() <= moment.us().size()
@@ -123,9 +123,9 @@ public record RadioSession(List<Act> acts) {
     }
 
     private static double percent(Craft craft, Stick function, List<Double> us) {
-        int channel = craft.told(FcSettings.STICK_ORDER).channel(function);
+        int channel = craft.setting(FcSettings.STICK_ORDER).channel(function);
         double pushed = channel >= us.size() ? 0 : (us.get(channel) - 1500) / 5;
-        double side = craft.told(RadioSettings.reversed(craft.stickFor(function))) ? -pushed : pushed;
+        double side = craft.setting(RadioSettings.reversed(craft.stickFor(function))) ? -pushed : pushed;
         double percent = craft.stickFor(function) == Stick.THROTTLE ? (side + 100) / 2 : side;
         return Math.max(craft.stickFor(function) == Stick.THROTTLE ? 0 : -100, Math.min(100, Math.rint(percent)));
     }
@@ -140,12 +140,14 @@ public record RadioSession(List<Act> acts) {
                 act.stick()
                         .map(Stick::label)
                         .orElse(
-                                act.what() == What.PACK
+                                act.what() == What.BATTERY
                                         ? "battery"
                                         : act.what().name().toLowerCase(Locale.ROOT)),
                 act.what() == What.STICK
                         ? String.valueOf(Math.round(act.value()))
-                        : act.what() == What.PACK ? act.value() > 0 ? "in" : "out" : act.value() > 0 ? "on" : "off")));
+                        : act.what() == What.BATTERY
+                                ? act.value() > 0 ? "in" : "out"
+                                : act.value() > 0 ? "on" : "off")));
         return text.toString();
     }
 
@@ -160,7 +162,7 @@ public record RadioSession(List<Act> acts) {
             return Optional.empty();
         }
         return switch (parts.group(2)) {
-            case "battery", "pack" -> switched(at, What.PACK, value, "in", "out");
+            case "battery", "pack" -> switched(at, What.BATTERY, value, "in", "out");
             case "radio" -> switched(at, What.RADIO, value, "on", "off");
             case "arm" -> switched(at, What.ARM, value, "on", "off");
             case "level" -> switched(at, What.LEVEL, value, "on", "off");

@@ -53,7 +53,7 @@ final class RangeChecks {
                     .minutes(0.5)
                     .add();
         });
-        double milliwatts = chain.sound().told(LinkSettings.POWER);
+        double milliwatts = chain.sound().setting(LinkSettings.POWER);
         BindChecks.atRadio(checks, "radio-power-setting")
                 .with("right", Param.whole(Math.round(milliwatts), ""))
                 .minutes(0.5)

@@ -22,7 +22,7 @@ final class RangeFaults {
             antenna(faults, line, "antenna-broken", AntennaDefect.Why.BROKEN, RadioOdds.ANTENNA_BROKEN, 10);
             antenna(faults, line, "antenna-hidden", AntennaDefect.Why.BESIDE_CARBON, RadioOdds.ANTENNA_HIDDEN, 8);
         });
-        double power = sound.told(LinkSettings.POWER);
+        double power = sound.setting(LinkSettings.POWER);
         if (power >= 20) {
             faults.add(Radio.WORDS.fault("radio-power-low"))
                     .sets(POWER, sound, was -> was / 10)

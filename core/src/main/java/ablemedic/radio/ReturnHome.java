@@ -30,7 +30,7 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
     private static final double LEAST_MS = 3;
     private static final double LEAST_HOVER = 0.15;
     private static final double MOST_HOVER = 0.6;
-    /** Kept in the pack beyond what the way takes. */
+    /** Kept in the battery beyond what the way takes. */
     private static final double SPARE = 2;
 
     /** How a condition stands. */
@@ -94,9 +94,9 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         }
 
         private void settings() {
-            AfterGuardTime stage = craft.told(FailsafeSettings.STAGE_2);
+            AfterGuardTime stage = craft.setting(FailsafeSettings.STAGE_2);
             add(said("returns"), stage == AfterGuardTime.RETURN_HOME, stage.label(), CHART, said("returns-fix"));
-            WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST);
+            WhenLost lost = craft.setting(ReceiverSettings.WHEN_LOST);
             add(
                     said("tells"),
                     lost == WhenLost.NO_FRAMES || lost == WhenLost.FLAG,
@@ -120,7 +120,7 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
                     chain.lines().isEmpty() ? said("gnss-none") : said(there ? "gnss-yes" : "gnss-no"),
                     CHART,
                     said("gnss-fix"));
-            int wanted = craft.told(FailsafeSettings.LEAST_SATELLITES);
+            int wanted = craft.setting(FailsafeSettings.LEAST_SATELLITES);
             add(
                     said("satellites", "n", Param.whole(Math.max(wanted, LostLink.Home.ENOUGH), "")),
                     seen.satellites(),
@@ -135,9 +135,9 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
                     noted -> said(noted ? "home-yes" : "home-no"),
                     ENTERED,
                     said("home-fix"));
-            HomeAt at = craft.told(FailsafeSettings.HOME_AT);
+            HomeAt at = craft.setting(FailsafeSettings.HOME_AT);
             add(said("arming"), at == HomeAt.ARMING, at.label(), CHART, said("arming-fix"));
-            double least = craft.told(FailsafeSettings.LEAST_DISTANCE);
+            double least = craft.setting(FailsafeSettings.LEAST_DISTANCE);
             add(
                     said("least"),
                     least < distance(),
@@ -150,16 +150,16 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         }
 
         private void attitude() {
-            Tilt off = craft.told(FcSettings.LEVEL_OFF);
+            Tilt off = craft.setting(FcSettings.LEVEL_OFF);
             double tilt = Math.hypot(off.rollDeg(), off.pitchDeg());
-            boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
+            boolean calibrated = craft.setting(ArmingSettings.CALIBRATED);
             add(
                     said("level"),
                     calibrated && tilt <= LEVEL_DEG,
                     calibrated ? said("level-is", "degrees", new Param.Quantity(tilt, "", 1)) : said("level-never"),
                     CHART,
                     said("level-fix"));
-            double north = Math.abs(craft.told(FailsafeSettings.COMPASS_OFF));
+            double north = Math.abs(craft.setting(FailsafeSettings.COMPASS_OFF));
             add(
                     said("north"),
                     north <= LostLink.Home.CIRCLES,
@@ -176,7 +176,7 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         }
 
         private void around() {
-            double climb = craft.told(FailsafeSettings.CLIMB_TO);
+            double climb = craft.setting(FailsafeSettings.CLIMB_TO);
             add(
                     said("climbs"),
                     seen.obstacleM(),
@@ -200,11 +200,11 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         }
 
         private double distance() {
-            return Math.max(TRY_M, 3 * craft.told(FailsafeSettings.LEAST_DISTANCE));
+            return Math.max(TRY_M, 3 * craft.setting(FailsafeSettings.LEAST_DISTANCE));
         }
 
         private List<String> plan() {
-            double climb = craft.told(FailsafeSettings.CLIMB_TO);
+            double climb = craft.setting(FailsafeSettings.CLIMB_TO);
             double wind = seen.windMs().orElse(0.0);
             double seconds = climb / FailsafeTimeline.CLIMB_MS
                     + distance() / (FailsafeTimeline.HOME_MS - wind)

@@ -13,12 +13,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * The safest failsafe of a craft by the school that its owner holds to, each setting with its reason. The throttle of a
- * landing is computed from mass, thrust and drag; the rest is common practice with no source.
+ * The safest failsafe of a craft by the convention that its owner holds to, each setting with its reason. The throttle
+ * of a landing is computed from mass, thrust and drag; the rest is common practice with no source.
  *
- * @param cannot why the school cannot be had on this craft; empty where it can
+ * @param cannot why the convention cannot be had on this craft; empty where it can
  */
-public record SafestFailsafe(List<Told> settings, String school, String cannot) {
+public record SafestFailsafe(List<Told> settings, String convention, String cannot) {
     /**
      * Share of its weight that a landing carries: so much less than all of it that a craft five percent lighter than
      * entered does not climb.
@@ -36,16 +36,16 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
     /** A setting, what it stands at and what it should. */
     public record Told(Setting<?> setting, String now, String safest, boolean differs, String why) {}
 
-    public static SafestFailsafe of(Craft craft, AfterGuardTime school) {
+    public static SafestFailsafe of(Craft craft, AfterGuardTime convention) {
         Gathered all = new Gathered(craft);
         Fall fall = Fall.of(craft.airframe());
-        WhenLost lost = craft.told(ReceiverSettings.WHEN_LOST) == WhenLost.FLAG ? WhenLost.FLAG : WhenLost.NO_FRAMES;
+        WhenLost lost = craft.setting(ReceiverSettings.WHEN_LOST) == WhenLost.FLAG ? WhenLost.FLAG : WhenLost.NO_FRAMES;
         all.add(ReceiverSettings.WHEN_LOST, lost, said("lost"));
         all.add(FailsafeSettings.GUARD, GUARD_S, said("guard"));
         all.add(
                 FailsafeSettings.STAGE_2,
-                school,
-                switch (school) {
+                convention,
+                switch (convention) {
                     case DROP ->
                         WORDS.with("speed", new Param.Quantity(fall.speedAfter(20, 0), "m/s", 0))
                                 .with("energy", new Param.Quantity(fall.energyJ(fall.speedAfter(20, 0)), "J", 0))
@@ -54,7 +54,7 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
                     case LAND -> said("land");
                     case RETURN_HOME -> said("return-home");
                 });
-        if (school != AfterGuardTime.DROP) {
+        if (convention != AfterGuardTime.DROP) {
             double sink = fall.carried(CARRIED).terminalMs();
             all.add(
                     FailsafeSettings.LANDING_THROTTLE,
@@ -76,15 +76,15 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
                             .line("time")
                             .plain());
         }
-        if (school == AfterGuardTime.RETURN_HOME) {
+        if (convention == AfterGuardTime.RETURN_HOME) {
             all.add(FailsafeSettings.LEAST_DISTANCE, LEAST_M, said("least"));
             all.add(FailsafeSettings.CLIMB_TO, CLIMB_M, said("climb"));
             all.add(FailsafeSettings.LEAST_SATELLITES, LostLink.Home.ENOUGH, said("satellites"));
             all.add(FailsafeSettings.HOME_AT, HomeAt.ARMING, said("home"));
         }
-        boolean missing =
-                school == AfterGuardTime.RETURN_HOME && !RadioChain.of(craft).hasPositioning();
-        return new SafestFailsafe(List.copyOf(all.told), school.label(), missing ? said("missing") : "");
+        boolean missing = convention == AfterGuardTime.RETURN_HOME
+                && !RadioChain.of(craft).hasPositioning();
+        return new SafestFailsafe(List.copyOf(all.told), convention.label(), missing ? said("missing") : "");
     }
 
     private static String said(String line) {
@@ -108,9 +108,9 @@ public record SafestFailsafe(List<Told> settings, String school, String cannot) 
         private <T> void add(Setting<T> setting, T safest, String why) {
             told.add(new Told(
                     setting,
-                    craft.told().said(setting),
+                    craft.configuration().said(setting),
                     setting.form().said(safest),
-                    !craft.told(setting).equals(safest),
+                    !craft.setting(setting).equals(safest),
                     why));
         }
     }

@@ -65,7 +65,7 @@ public final class SimulatedReceiver {
     private final Map<Stick, Double> sticks = new EnumMap<>(Stick.class);
     private final PriorityQueue<Due> due = new PriorityQueue<>();
     private final List<OnBench> seen = new ArrayList<>();
-    private boolean pack;
+    private boolean battery;
     private boolean radio;
     private boolean linked;
     private boolean armSwitch;
@@ -113,7 +113,7 @@ public final class SimulatedReceiver {
     private void act(Act act) {
         boolean on = act.value() > 0;
         switch (act.what()) {
-            case PACK -> power(on);
+            case BATTERY -> power(on);
             case RADIO -> radio(on);
             case ARM -> armSwitch(on);
             case LEVEL ->
@@ -137,7 +137,7 @@ public final class SimulatedReceiver {
 
     private void power(boolean on) {
         round++;
-        pack = on;
+        battery = on;
         armed = false;
         lost = false;
         landing = false;
@@ -146,7 +146,9 @@ public final class SimulatedReceiver {
         cycled = !armSwitch;
         say(
                 on ? "battery-in" : "battery-out",
-                Map.of("armOn", Param.when(craft.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH && armSwitch)));
+                Map.of(
+                        "armOn",
+                        Param.when(craft.setting(ArmingSettings.BY) == ArmingSettings.Way.SWITCH && armSwitch)));
         if (on && radio) {
             after(LINKS_S, this::link);
         } else if (on) {
@@ -159,7 +161,7 @@ public final class SimulatedReceiver {
         radio = on;
         if (on) {
             say("radio-on");
-            if (pack) {
+            if (battery) {
                 after(LINKS_S, this::link);
             }
             return;
@@ -167,8 +169,8 @@ public final class SimulatedReceiver {
         boolean was = linked;
         linked = false;
         say("radio-off");
-        if (pack && was) {
-            after(craft.told(ReceiverSettings.NOTICES), this::noticed);
+        if (battery && was) {
+            after(craft.setting(ReceiverSettings.NOTICES), this::noticed);
         }
     }
 
@@ -188,13 +190,13 @@ public final class SimulatedReceiver {
     }
 
     private void noticed() {
-        WhenLost told = craft.told(ReceiverSettings.WHEN_LOST);
+        WhenLost told = craft.setting(ReceiverSettings.WHEN_LOST);
         switch (told) {
             case HOLD -> say("holds");
             case PRESETS -> presets();
             case NO_FRAMES -> {
                 say("no-pulses");
-                after(craft.told(FailsafeSettings.DETECTS), this::detected);
+                after(craft.setting(FailsafeSettings.DETECTS), this::detected);
             }
             case FLAG -> {
                 say("flag");
@@ -205,22 +207,22 @@ public final class SimulatedReceiver {
 
     private void presets() {
         presets = true;
-        armed = armed && craft.told(ReceiverSettings.PRESET_ARM);
+        armed = armed && craft.setting(ReceiverSettings.PRESET_ARM);
         say(
                 "values",
                 Map.of(
-                        "arm", Param.written(craft.told().said(ReceiverSettings.PRESET_ARM)),
-                        "throttle", Param.written(craft.told().said(ReceiverSettings.PRESET_THROTTLE))));
+                        "arm", Param.written(craft.configuration().said(ReceiverSettings.PRESET_ARM)),
+                        "throttle", Param.written(craft.configuration().said(ReceiverSettings.PRESET_THROTTLE))));
     }
 
     private void detected() {
         lost = true;
         say("detected");
-        after(craft.told(FailsafeSettings.GUARD), this::second);
+        after(craft.setting(FailsafeSettings.GUARD), this::second);
     }
 
     private void second() {
-        AfterGuardTime stage = craft.told(FailsafeSettings.STAGE_2);
+        AfterGuardTime stage = craft.setting(FailsafeSettings.STAGE_2);
         if (!armed) {
             say("disarmed");
         } else if (stage == AfterGuardTime.DROP) {
@@ -232,8 +234,8 @@ public final class SimulatedReceiver {
                     "lands",
                     Map.of(
                             "returns", Param.when(stage == AfterGuardTime.RETURN_HOME),
-                            "throttle", Param.written(craft.told().said(FailsafeSettings.LANDING_THROTTLE))));
-            after(craft.told(FailsafeSettings.LANDING_TIME), () -> {
+                            "throttle", Param.written(craft.configuration().said(FailsafeSettings.LANDING_THROTTLE))));
+            after(craft.setting(FailsafeSettings.LANDING_TIME), () -> {
                 armed = false;
                 landing = false;
                 say("landed");
@@ -252,17 +254,23 @@ public final class SimulatedReceiver {
     }
 
     private void arm() {
-        boolean switched = craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS
+        boolean switched = craft.setting(ArmingSettings.BY) == ArmingSettings.Way.STICKS
                 ? armSwitch
                 : armSwitch && RadioChain.arm(craft) == Switch.WORKS;
-        if (!armed && pack && hears() && switched && cycled && !lost && sticks.get(Stick.THROTTLE) <= 2 * LOW - 100) {
+        if (!armed
+                && battery
+                && hears()
+                && switched
+                && cycled
+                && !lost
+                && sticks.get(Stick.THROTTLE) <= 2 * LOW - 100) {
             armed = true;
             say("arms");
         }
     }
 
     private boolean hears() {
-        return pack && linked && chain.heard(craft, false) != Reach.NONE;
+        return battery && linked && chain.heard(craft, false) != Reach.NONE;
     }
 
     private double motors() {
@@ -270,9 +278,9 @@ public final class SimulatedReceiver {
             return 0;
         }
         double throttle = landing
-                ? craft.told(FailsafeSettings.LANDING_THROTTLE)
+                ? craft.setting(FailsafeSettings.LANDING_THROTTLE)
                 : presets
-                        ? craft.told(ReceiverSettings.PRESET_THROTTLE)
+                        ? craft.setting(ReceiverSettings.PRESET_THROTTLE)
                         : lost ? 0 : (sticks.get(Stick.THROTTLE) + 100) / 2;
         return Math.max(100 * IDLE, throttle);
     }
@@ -283,14 +291,14 @@ public final class SimulatedReceiver {
 
     private void say(String line, Map<String, Param> gaps) {
         Map<Stick, Double> bars = new EnumMap<>(Stick.class);
-        if (pack && chain.heard(craft, false) != Reach.NONE) {
+        if (battery && chain.heard(craft, false) != Reach.NONE) {
             for (Stick function : Stick.values()) {
                 bars.put(function, RadioChain.bar(craft, function, sticks.get(craft.stickFor(function)) / 100));
             }
         }
         seen.add(new OnBench(
                 now,
-                !pack || !chain.isAlive(craft) ? Lamp.DARK : linked ? Lamp.SOLID : Lamp.SLOW,
+                !battery || !chain.isAlive(craft) ? Lamp.DARK : linked ? Lamp.SOLID : Lamp.SLOW,
                 armed,
                 lost,
                 motors(),

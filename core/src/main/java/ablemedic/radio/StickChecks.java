@@ -54,7 +54,7 @@ final class StickChecks {
                                 "radio-mixes",
                                 craft -> !chain.isHeard(craft)
                                         ? "none"
-                                        : craft.told(LinkSettings.MODEL_TYPE).mixes() ? "several" : "one"),
+                                        : craft.setting(LinkSettings.MODEL_TYPE).mixes() ? "several" : "one"),
                         seen -> seen,
                         Observer.READS)
                 .needs(all.needs)

@@ -48,13 +48,13 @@ final class StickFaults {
                     .sets(TRAVEL.get(stick.ordinal()), sound, was -> was * SHORT)
                     .prior(RadioOdds.TRAVEL)
                     .with("stick", named(stick))
-                    .with("right", Param.written(sound.told().said(RadioSettings.travel(stick))))
+                    .with("right", Param.written(sound.configuration().said(RadioSettings.travel(stick))))
                     .fix("set", 2);
         }
         faults.add(Radio.WORDS.fault("model-type-mixes"))
                 .sets(MODEL_TYPE, sound, was -> ModelType.HELICOPTER)
                 .prior(RadioOdds.MIXING)
-                .with("right", Param.written(sound.told().said(LinkSettings.MODEL_TYPE)))
+                .with("right", Param.written(sound.configuration().said(LinkSettings.MODEL_TYPE)))
                 .fix("set", 3);
     }
 

@@ -76,8 +76,8 @@ final class SwitchChecks {
     static void addTo(CheckList checks, RadioChain chain) {
         Craft sound = chain.sound();
         BenchNeeds needs = chain.barsNeed();
-        ModeRange level = sound.told(ArmingSettings.LEVEL);
-        if (!level.isNone() && sound.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH) {
+        ModeRange level = sound.setting(ArmingSettings.LEVEL);
+        if (!level.isNone() && sound.setting(ArmingSettings.BY) == ArmingSettings.Way.SWITCH) {
             checks.ask(Radio.WORDS.check(SWITCHES))
                     .shows(
                             words -> does(),
@@ -87,7 +87,8 @@ final class SwitchChecks {
                     .risk(0.05)
                     .add();
         }
-        int channel = Math.max(level.channel(), sound.told(ArmingSettings.ARM).channel());
+        int channel =
+                Math.max(level.channel(), sound.setting(ArmingSettings.ARM).channel());
         if (channel > 0) {
             checks.ask(Radio.WORDS.check("switch-bar"))
                     .with("channel", new Param.Count(channel))
@@ -107,7 +108,7 @@ final class SwitchChecks {
         BindChecks.atRadio(checks, "frames-setting")
                 .minutes(0.5)
                 .reads(SwitchFaults.FRAMES, is -> is == Frames.FULL ? "full" : "short", Observer.READS);
-        int sends = sound.told(LinkSettings.CHANNELS);
+        int sends = sound.setting(LinkSettings.CHANNELS);
         BindChecks.atRadio(checks, "channels-setting")
                 .with("right", new Param.Count(sends))
                 .minutes(0.5)
@@ -125,7 +126,7 @@ final class SwitchChecks {
 
     /** Whether the switch that is meant sits on a channel. */
     private static boolean isOn(Craft craft, Craft sound, int channel) {
-        boolean level = sound.told(ArmingSettings.RADIO_LEVEL_CHANNEL) == channel;
-        return craft.told(level ? ArmingSettings.RADIO_LEVEL_CHANNEL : ArmingSettings.RADIO_CHANNEL) == channel;
+        boolean level = sound.setting(ArmingSettings.RADIO_LEVEL_CHANNEL) == channel;
+        return craft.setting(level ? ArmingSettings.RADIO_LEVEL_CHANNEL : ArmingSettings.RADIO_CHANNEL) == channel;
     }
 }

@@ -27,31 +27,31 @@ final class SwitchFaults {
     private SwitchFaults() {}
 
     static void addTo(FaultList faults, Craft sound) {
-        if (sound.told(LinkSettings.FRAMES) != Frames.SHORT_WITHOUT_SWITCHES) {
+        if (sound.setting(LinkSettings.FRAMES) != Frames.SHORT_WITHOUT_SWITCHES) {
             faults.add(Radio.WORDS.fault("frames-short"))
                     .sets(FRAMES, sound, was -> Frames.SHORT_WITHOUT_SWITCHES)
                     .prior(RadioOdds.FRAMES)
-                    .with("right", Param.written(sound.told().said(LinkSettings.FRAMES)))
+                    .with("right", Param.written(sound.configuration().said(LinkSettings.FRAMES)))
                     .with(
                             "bind",
-                            Param.written(sound.told(LinkSettings.BINDS_BY).how()))
+                            Param.written(sound.setting(LinkSettings.BINDS_BY).how()))
                     .fix("set", 3);
         }
-        ModeRange level = sound.told(ArmingSettings.LEVEL);
-        ModeRange arm = sound.told(ArmingSettings.ARM);
+        ModeRange level = sound.setting(ArmingSettings.LEVEL);
+        ModeRange arm = sound.setting(ArmingSettings.ARM);
         int highest = Math.max(level.channel(), arm.channel());
-        if (highest > STICKS && sound.told(LinkSettings.CHANNELS) >= highest) {
+        if (highest > STICKS && sound.setting(LinkSettings.CHANNELS) >= highest) {
             faults.add(Radio.WORDS.fault("too-few-channels"))
                     .sets(CHANNELS, sound, was -> highest - 1)
                     .prior(RadioOdds.CHANNELS)
                     .with("sends", new Param.Count(highest - 1))
                     .with("needs", new Param.Count(highest))
-                    .with("right", Param.written(sound.told().said(LinkSettings.CHANNELS)))
+                    .with("right", Param.written(sound.configuration().said(LinkSettings.CHANNELS)))
                     .fix("set", 2);
         }
-        if (sound.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH
-                && arm.holds(sound.told(ArmingSettings.RADIO_ON))
-                && sound.told(ArmingSettings.RADIO_ON) > MIDDLE_US) {
+        if (sound.setting(ArmingSettings.BY) == ArmingSettings.Way.SWITCH
+                && arm.holds(sound.setting(ArmingSettings.RADIO_ON))
+                && sound.setting(ArmingSettings.RADIO_ON) > MIDDLE_US) {
             faults.add(Radio.WORDS.fault("arms-at-wrong-end"))
                     .sets(ARM, sound, was -> new ModeRange(arm.channel(), 900, 1300))
                     .prior(RadioOdds.WRONG_END)
@@ -67,7 +67,7 @@ final class SwitchFaults {
                 .prior(RadioOdds.LEVEL_LOST)
                 .with("right", Param.written(level.toString()))
                 .fix("set", 2);
-        if (sound.told(ArmingSettings.RADIO_LEVEL_CHANNEL) == level.channel()) {
+        if (sound.setting(ArmingSettings.RADIO_LEVEL_CHANNEL) == level.channel()) {
             faults.add(Radio.WORDS.fault("level-channel-other"))
                     .kind("switch-on-other-channel")
                     .sets(LEVEL_CHANNEL, sound, was -> was == LAST ? STICKS + 1 : was + 1)

@@ -28,13 +28,13 @@ public record Meter(
 
     /**
      * A usual one: ±(0.5 % + 2) on volts, ±(0.8 % + 3) on ohms. From memory, and borne out by no second source here:
-     * enter your own. Leads of 0.2 to 0.5 Ω are common practice.
+     * enter your own. Wires of 0.2 to 0.5 Ω are common practice.
      */
     private static final Catalogue WORDS = Catalogue.beside(Meter.class, "refusals");
 
     public static final Meter USUAL = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 0.4);
 
-    /** How much the leads and the touch of their tips change from one reading to the next, ohms. Common practice. */
+    /** How much the wires and the touch of their tips change from one reading to the next, ohms. Common practice. */
     private static final double TOUCH_OHMS = 0.06;
 
     private static final double LOWEST_OHM_RANGE = 600;

@@ -16,7 +16,7 @@ record AddWire(String from, String to) implements Edit {
     private static final Gauge THIN = new Gauge(28);
     private static final double LENGTH_MM = 80;
 
-    private Wire lead() {
+    private Wire wire() {
         return new Wire(from, to, THIN, LENGTH_MM, false);
     }
 
@@ -29,18 +29,18 @@ record AddWire(String from, String to) implements Edit {
     public Craft onSheet(Craft recorded) {
         return Rewiring.of(
                 recorded,
-                Stream.concat(recorded.electrics().sheet().leads().stream(), Stream.of(lead()))
+                Stream.concat(recorded.electrics().sheet().wires().stream(), Stream.of(wire()))
                         .toList());
     }
 
     @Override
     public Craft onCraft(Craft craft) {
-        return craft.withElectrics(craft.electrics().without(CopperDefect.ofLink(lead().id())));
+        return craft.withElectrics(craft.electrics().without(CopperDefect.ofLink(wire().id())));
     }
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
-        return craft.withElectrics(craft.electrics().with(new CopperDefect.WireAbsent(lead().id())));
+        return craft.withElectrics(craft.electrics().with(new CopperDefect.WireAbsent(wire().id())));
     }
 
     @Override

@@ -30,12 +30,14 @@ record Enter<T>(Setting<T> setting, T value, Text title, double minutes, List<Te
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
-        return craft.with(setting, recorded.told(setting));
+        return craft.with(setting, recorded.setting(setting));
     }
 
     @Override
     public List<Value> values(Craft recorded) {
         return List.of(new Value(
-                setting.label(), recorded.told().said(setting), setting.form().said(value)));
+                setting.label(),
+                recorded.configuration().said(setting),
+                setting.form().said(value)));
     }
 }

@@ -28,25 +28,25 @@ record MoveWire(String stays, String from, String to) implements Edit {
     public Craft onSheet(Craft recorded) {
         return Rewiring.of(
                 recorded,
-                recorded.electrics().sheet().leads().stream()
-                        .map(lead -> is(lead, from) ? moved(lead) : lead)
+                recorded.electrics().sheet().wires().stream()
+                        .map(wire -> is(wire, from) ? moved(wire) : wire)
                         .toList());
     }
 
-    private boolean is(Wire lead, String far) {
-        return lead.from().equals(stays) && lead.to().equals(far)
-                || lead.to().equals(stays) && lead.from().equals(far);
+    private boolean is(Wire wire, String far) {
+        return wire.from().equals(stays) && wire.to().equals(far)
+                || wire.to().equals(stays) && wire.from().equals(far);
     }
 
-    private Wire moved(Wire lead) {
-        return lead.from().equals(stays)
-                ? new Wire(stays, to, lead.gauge(), lead.lengthMm(), lead.plugged())
-                : new Wire(to, stays, lead.gauge(), lead.lengthMm(), lead.plugged());
+    private Wire moved(Wire wire) {
+        return wire.from().equals(stays)
+                ? new Wire(stays, to, wire.gauge(), wire.lengthMm(), wire.plugged())
+                : new Wire(to, stays, wire.gauge(), wire.lengthMm(), wire.plugged());
     }
 
     private Optional<Wire> there(Craft craft, String far) {
-        return craft.electrics().sheet().leads().stream()
-                .filter(lead -> is(lead, far))
+        return craft.electrics().sheet().wires().stream()
+                .filter(wire -> is(wire, far))
                 .findFirst();
     }
 
@@ -54,15 +54,15 @@ record MoveWire(String stays, String from, String to) implements Edit {
     public Craft onCraft(Craft craft) {
         Electrics electrics = craft.electrics();
         return craft.withElectrics(there(craft, to)
-                .map(lead -> electrics.without(CopperDefect.ofWireEnd(lead.id())))
-                .or(() -> there(craft, from).map(lead -> electrics.with(new CopperDefect.WireMoved(lead.id(), to))))
+                .map(wire -> electrics.without(CopperDefect.ofWireEnd(wire.id())))
+                .or(() -> there(craft, from).map(wire -> electrics.with(new CopperDefect.WireMoved(wire.id(), to))))
                 .orElse(electrics));
     }
 
     @Override
     public Craft undo(Craft craft, Craft recorded) {
         return there(craft, to)
-                .map(lead -> craft.withElectrics(craft.electrics().with(new CopperDefect.WireMoved(lead.id(), from))))
+                .map(wire -> craft.withElectrics(craft.electrics().with(new CopperDefect.WireMoved(wire.id(), from))))
                 .orElse(craft);
     }
 

@@ -28,7 +28,7 @@ public record Recorded(Craft craft, Map<Site, Source> sources) {
             return known;
         }
         boolean usual = site.kind() == Kind.SETTING
-                && craft.told().unusual().stream().map(Setting::id).noneMatch(Predicate.isEqual(site.where()));
+                && craft.configuration().unusual().stream().map(Setting::id).noneMatch(Predicate.isEqual(site.where()));
         return usual ? Source.USUAL : Source.ENTERED;
     }
 }

@@ -12,6 +12,6 @@ final class Rewiring {
 
     static Craft of(Craft craft, List<Wire> wires) {
         ElectricSheet sheet = craft.electrics().sheet();
-        return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.pack())));
+        return craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.battery())));
     }
 }

@@ -43,13 +43,13 @@ public record Site(Kind kind, String where) {
         return switch (kind) {
             case SETTING ->
                 Settings.find(where)
-                        .map(setting -> one.told(setting).equals(other.told(setting)))
+                        .map(setting -> one.setting(setting).equals(other.setting(setting)))
                         .orElse(true);
             case MOUNT -> one.mounted().equals(other.mounted());
             case MOTOR -> one.arms().equals(other.arms());
             case MASS -> one.airframe().equals(other.airframe());
             case WIRE ->
-                one.electrics().sheet().leads().equals(other.electrics().sheet().leads());
+                one.electrics().sheet().wires().equals(other.electrics().sheet().wires());
         };
     }
 

@@ -114,7 +114,7 @@ public record Violation(
     /** A setting that has one right value, and another; nothing where it has that. */
     public static <T> Optional<Violation> unless(
             Craft craft, Setting<T> setting, T right, String id, Text cause, Text remedy, String complaint) {
-        return craft.told(setting).equals(right)
+        return craft.setting(setting).equals(right)
                 ? Optional.empty()
                 : Optional.of(cannotWork(
                         id,

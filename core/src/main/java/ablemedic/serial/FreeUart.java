@@ -23,7 +23,7 @@ final class FreeUart {
         List<String> taken = lines.joined().stream()
                 .filter(other -> !other.equals(line))
                 .flatMap(other -> lines.pads(other).stream())
-                .map(SerialPad::port)
+                .map(SerialPad::uart)
                 .distinct()
                 .toList();
         return UartPlanner.elsewhere(lines.board(), line.wish(line.format()), taken, failed);

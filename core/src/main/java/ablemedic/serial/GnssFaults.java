@@ -57,7 +57,7 @@ final class GnssFaults {
     private Optional<Integer> overloading(CraftLine line) {
         JoinedPart joined = faults.lines().joined(line, craft, false);
         return Stream.of(5, 10, 25)
-                .filter(hz -> hz > craft.told(SpokenSettings.GNSS_HZ)
+                .filter(hz -> hz > craft.setting(SpokenSettings.GNSS_HZ)
                         && GnssLoad.of(joined, hz).share() > 1)
                 .findFirst();
     }

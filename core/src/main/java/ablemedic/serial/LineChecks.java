@@ -92,7 +92,7 @@ final class LineChecks {
                         (asked, lie) -> lie.equals("off")
                                 ? seenBroken(asked)
                                 : Categorical.expecting(asked, lie, FOLLOWS_WIRES_SLIPS))
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(0.8)
                 .add();
     }
@@ -105,7 +105,7 @@ final class LineChecks {
     private static String lie(CraftLine line, Electrics electrics) {
         List<End> moved = line.ends().stream()
                 .filter(end ->
-                        !electrics.movedTo(end.lead().id(), end.boardPad()).equals(end.boardPad()))
+                        !electrics.movedTo(end.wire().id(), end.boardPad()).equals(end.boardPad()))
                 .toList();
         if (moved.size() > 1) {
             return "exchanged";
@@ -139,7 +139,7 @@ final class LineChecks {
     private Choices uarts(Words words) {
         List<Outcome> outcomes = new ArrayList<>(CheckBuilder.named(words, List.of(NO_UART)));
         lines.board()
-                .ports()
+                .uarts()
                 .forEach(uart -> outcomes.add(new Outcome(
                         uart,
                         words.with("uart", SerialFaults.uart(uart))
@@ -154,14 +154,15 @@ final class LineChecks {
             return NO_UART;
         }
         String first = given.uarts().get(0);
-        return !given.alone() ? SHARED : lines.board().ports().contains(first) ? first : NO_UART;
+        return !given.alone() ? SHARED : lines.board().uarts().contains(first) ? first : NO_UART;
     }
 
     private static Given given(UartFunction function, Craft craft) {
-        List<String> uarts = UartSettings.portsWith(function, craft);
+        List<String> uarts = UartSettings.uartsWith(function, craft);
         return new Given(
                 uarts,
-                uarts.isEmpty() || craft.told(UartSettings.jobsOf(uarts.get(0))).size() == 1);
+                uarts.isEmpty()
+                        || craft.setting(UartSettings.jobsOf(uarts.get(0))).size() == 1);
     }
 
     private void formats(CraftLine line) {
@@ -188,16 +189,16 @@ final class LineChecks {
     private void uart(CraftLine line) {
         lines.pads(line).stream()
                 .findFirst()
-                .filter(pad -> UartSettings.PORTS.contains(pad.port()))
+                .filter(pad -> UartSettings.UARTS.contains(pad.uart()))
                 .ifPresent(pad -> {
-                    rates(line, pad.port());
+                    rates(line, pad.uart());
                     inversion(line, pad);
                     if (line.format() == Format.POLLED) {
-                        setOnUart("read-half-duplex", line, pad.port())
+                        setOnUart("read-half-duplex", line, pad.uart())
                                 .id("half-duplex-" + line.id())
-                                .reads(SerialSettings.oneWire(pad.port()));
+                                .reads(SerialSettings.oneWire(pad.uart()));
                     }
-                    softSerial(line, pad.port());
+                    softSerial(line, pad.uart());
                 });
     }
 
@@ -231,9 +232,9 @@ final class LineChecks {
 
     private void inversion(CraftLine line, SerialPad pad) {
         if (pad.inverter() == Inverter.CHIP || pad.inverter() == Inverter.SOFTWARE) {
-            setOnUart("read-inversion", line, pad.port())
+            setOnUart("read-inversion", line, pad.uart())
                     .id("inversion-" + line.id())
-                    .reads(SerialSettings.inversion(pad.port()));
+                    .reads(SerialSettings.inversion(pad.uart()));
         }
         if (pad.inverter() == Inverter.JUMPER) {
             String address = lines.boardPart().address(pad.name());
@@ -246,7 +247,7 @@ final class LineChecks {
                                     .otherJumper(address)),
                             other -> line.format().inverted() != other ? "inverted" : "plain",
                             Observer.READS)
-                    .needs(BenchNeeds.PACK_OUT)
+                    .needs(BenchNeeds.BATTERY_OUT)
                     .minutes(0.8)
                     .add();
         }
@@ -288,8 +289,8 @@ final class LineChecks {
 
     private Craft withAnother(CraftLine line, Craft faulty) {
         return faulty.withElectrics(faulty.electrics().withNew(line.part().id()))
-                .with(SpokenSettings.format(line.job()), craft.told(SpokenSettings.format(line.job())))
-                .with(SpokenSettings.baud(line.job()), craft.told(SpokenSettings.baud(line.job())));
+                .with(SpokenSettings.format(line.job()), craft.setting(SpokenSettings.format(line.job())))
+                .with(SpokenSettings.baud(line.job()), craft.setting(SpokenSettings.baud(line.job())));
     }
 
     private boolean works(CraftLine line, Craft faulty) {
@@ -325,15 +326,15 @@ final class LineChecks {
         Electrics e = faulty.electrics();
         Craft other = faulty;
         for (End end : line.ends()) {
-            e = e.without(CopperDefect.ofWireEnd(end.lead().id()))
+            e = e.without(CopperDefect.ofWireEnd(end.wire().id()))
                     .without(DeadUartPad.slot(end.boardPad()))
                     .without(OtherJumper.slot(end.boardPad()));
-            String uart = lines.pad(end.boardPad()).map(SerialPad::port).orElse("");
-            if (UartSettings.PORTS.contains(uart)) {
-                other = other.with(UartSettings.jobsOf(uart), craft.told(UartSettings.jobsOf(uart)))
-                        .with(UartSettings.baud(uart), craft.told(UartSettings.baud(uart)))
-                        .with(UartSettings.inversion(uart), craft.told(UartSettings.inversion(uart)))
-                        .with(UartSettings.oneWire(uart), craft.told(UartSettings.oneWire(uart)));
+            String uart = lines.pad(end.boardPad()).map(SerialPad::uart).orElse("");
+            if (UartSettings.UARTS.contains(uart)) {
+                other = other.with(UartSettings.jobsOf(uart), craft.setting(UartSettings.jobsOf(uart)))
+                        .with(UartSettings.baud(uart), craft.setting(UartSettings.baud(uart)))
+                        .with(UartSettings.inversion(uart), craft.setting(UartSettings.inversion(uart)))
+                        .with(UartSettings.oneWire(uart), craft.setting(UartSettings.oneWire(uart)));
             }
         }
         return other.withElectrics(e);
@@ -343,7 +344,7 @@ final class LineChecks {
     private void loops() {
         lines.joined().stream()
                 .flatMap(line -> lines.pads(line).stream())
-                .map(SerialPad::port)
+                .map(SerialPad::uart)
                 .distinct()
                 .filter(uart -> !uart.equals(lines.board().computer()))
                 .forEach(uart -> looped(uart, Side.RX)
@@ -366,7 +367,7 @@ final class LineChecks {
                 .with("rx", Param.pad(pads.get(0), rx.name()))
                 .with("tx", Param.pad(pads.get(1), tx.name()))
                 .shows(
-                        Facet.of("uart-" + uart, (Craft c) -> pads.stream().noneMatch(c.electrics()::deadPort)),
+                        Facet.of("uart-" + uart, (Craft c) -> pads.stream().noneMatch(c.electrics()::deadUart)),
                         (asked, sound) -> Categorical.expecting(asked, sound ? "hears" : "deaf", LOOP_SLIPS))
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(5)

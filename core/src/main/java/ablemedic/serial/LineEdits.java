@@ -170,8 +170,8 @@ final class LineEdits {
     private List<Edit> edits(CraftLine line, Judged judged) {
         JoinedPart joined = lines.joined(line, craft, false);
         String uart = lines.pads(line).stream()
-                .map(SerialPad::port)
-                .filter(UartSettings.PORTS::contains)
+                .map(SerialPad::uart)
+                .filter(UartSettings.UARTS::contains)
                 .findFirst()
                 .orElse("");
         UartFunction job = line.job();
@@ -215,17 +215,17 @@ final class LineEdits {
             return Optional.empty();
         }
         boolean shared = line.job() == UartFunction.RECEIVER
-                && craft.told(UartSettings.jobsOf(uart)).contains(UartFunction.TELEMETRY)
+                && craft.setting(UartSettings.jobsOf(uart)).contains(UartFunction.TELEMETRY)
                 && line.format().back() == Format.Back.TWO_WAY;
         Edit give = Edit.set(
                 UartSettings.jobsOf(uart),
                 shared ? List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY) : List.of(line.job()));
         List<Edit> all = new ArrayList<>(List.of(give));
-        UartSettings.portsWith(line.job(), craft).stream()
+        UartSettings.uartsWith(line.job(), craft).stream()
                 .filter(other -> !other.equals(uart))
                 .forEach(other -> all.add(Edit.set(
                         UartSettings.jobsOf(other),
-                        craft.told(UartSettings.jobsOf(other)).stream()
+                        craft.setting(UartSettings.jobsOf(other)).stream()
                                 .filter(job -> job != line.job())
                                 .toList())));
         return Optional.of(Edit.together(all));
@@ -233,7 +233,7 @@ final class LineEdits {
 
     /** Its wires moved to the UART that has its function already. */
     private Optional<Edit> toUartOf(CraftLine line) {
-        return UartSettings.portsWith(line.job(), craft).stream()
+        return UartSettings.uartsWith(line.job(), craft).stream()
                 .filter(uart -> lines.portOf(line).filter(uart::equals).isEmpty())
                 .findFirst()
                 .flatMap(uart -> to(line, uart, line.format().inverted()));
@@ -241,7 +241,7 @@ final class LineEdits {
 
     private List<Edit> formats(CraftLine line) {
         List<Edit> all = new ArrayList<>(List.of(Edit.set(UartSettings.format(line.job()), line.format())));
-        Format told = craft.told(UartSettings.format(line.job()));
+        Format told = craft.setting(UartSettings.format(line.job()));
         if (line.spoken().formats().contains(told)) {
             all.add(Edit.set(
                     SpokenSettings.format(line.job()),
@@ -254,7 +254,7 @@ final class LineEdits {
         List<Edit> all = new ArrayList<>();
         List<Integer> usual = line.format().bauds();
         if (!uart.isEmpty()) {
-            int told = craft.told(UartSettings.baud(uart));
+            int told = craft.setting(UartSettings.baud(uart));
             if (usual.contains(joined.baud())) {
                 all.add(Edit.set(UartSettings.baud(uart), joined.baud() == usual.get(0) ? 0 : joined.baud()));
             }
@@ -314,14 +314,14 @@ final class LineEdits {
 
     private Edit moved(CraftLine line, Edit wires, String uart) {
         List<Edit> all = new ArrayList<>(List.of(wires));
-        if (UartSettings.PORTS.contains(uart)) {
+        if (UartSettings.UARTS.contains(uart)) {
             all.add(Edit.set(UartSettings.jobsOf(uart), List.of(line.job())));
         }
-        UartSettings.portsWith(line.job(), craft).stream()
+        UartSettings.uartsWith(line.job(), craft).stream()
                 .filter(other -> !other.equals(uart))
                 .forEach(other -> all.add(Edit.set(
                         UartSettings.jobsOf(other),
-                        craft.told(UartSettings.jobsOf(other)).stream()
+                        craft.setting(UartSettings.jobsOf(other)).stream()
                                 .filter(job -> job != line.job())
                                 .toList())));
         return Edit.together(all);
@@ -329,19 +329,19 @@ final class LineEdits {
 
     /** The UARTs on which nothing lies, the computer's apart. */
     private List<String> free() {
-        return lines.board().ports().stream()
+        return lines.board().uarts().stream()
                 .filter(uart -> !uart.equals(lines.board().computer())
                         && !lines.board().isSoft(uart)
                         && lines.board().pads().stream()
-                                .filter(pad -> pad.port().equals(uart))
+                                .filter(pad -> pad.uart().equals(uart))
                                 .allMatch(pad -> !isTaken(lines.boardPart().address(pad.name())))
-                        && UartSettings.PORTS.contains(uart))
+                        && UartSettings.UARTS.contains(uart))
                 .toList();
     }
 
     private boolean isTaken(String pad) {
-        return craft.electrics().sheet().leads().stream()
-                .anyMatch(lead -> lead.from().equals(pad) || lead.to().equals(pad));
+        return craft.electrics().sheet().wires().stream()
+                .anyMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad));
     }
 
     /**
@@ -379,7 +379,7 @@ final class LineEdits {
         }
         String from = line.part().address(partPad);
         List<Edit> all = new ArrayList<>();
-        Stream.of(lines.portOf(line).stream(), UartSettings.portsWith(line.job(), craft).stream(), free().stream())
+        Stream.of(lines.portOf(line).stream(), UartSettings.uartsWith(line.job(), craft).stream(), free().stream())
                 .flatMap(uarts -> uarts)
                 .distinct()
                 .forEach(uart -> pad(uart, side, line.format().inverted(), line, "")
@@ -389,10 +389,10 @@ final class LineEdits {
     }
 
     private String other(String pad) {
-        return craft.electrics().sheet().leads().stream()
-                .filter(lead -> lead.from().equals(pad) || lead.to().equals(pad))
+        return craft.electrics().sheet().wires().stream()
+                .filter(wire -> wire.from().equals(pad) || wire.to().equals(pad))
                 .findFirst()
-                .map(lead -> lead.from().equals(pad) ? lead.to() : lead.from())
+                .map(wire -> wire.from().equals(pad) ? wire.to() : wire.from())
                 .orElseThrow();
     }
 
@@ -401,13 +401,13 @@ final class LineEdits {
     }
 
     private boolean fits(Part part, Pad feed) {
-        double most = feed.volts() == 0 ? craft.electrics().sheet().pack().fullV() : feed.volts();
+        double most = feed.volts() == 0 ? craft.electrics().sheet().battery().fullV() : feed.volts();
         return most <= part.archetype().highestV()
                 && (feed.volts() == 0
-                                ? craft.electrics().sheet().pack().cells()
+                                ? craft.electrics().sheet().battery().cells()
                                         * craft.electrics()
                                                 .sheet()
-                                                .pack()
+                                                .battery()
                                                 .chemistry()
                                                 .restingV(0)
                                 : feed.volts())
@@ -435,7 +435,7 @@ final class LineEdits {
     }
 
     private List<Edit> overloads(CraftLine line, JoinedPart joined, String uart) {
-        int hz = craft.told(SpokenSettings.GNSS_HZ);
+        int hz = craft.setting(SpokenSettings.GNSS_HZ);
         GnssLoad load = GnssLoad.of(joined, hz);
         List<Edit> all = new ArrayList<>(List.of(Edit.set(SpokenSettings.GNSS_HZ, load.fits())));
         line.format().bauds().stream()

@@ -48,7 +48,7 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
      * @param restarted whether both were without power since
      * @param rangeFirst whether range counts for more than rate
      * @param stations ground stations that are on
-     * @param ports virtual ports that the ground station shows
+     * @param serialPorts virtual serial ports that the ground station shows
      */
     public record Air(
             int baud,
@@ -57,7 +57,7 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
             boolean restarted,
             boolean rangeFirst,
             int stations,
-            int ports) {}
+            int serialPorts) {}
 
     /** The hops in the order of the way down. */
     public enum HopOf {
@@ -180,8 +180,9 @@ public record ModemChain(Wire board, Air air, Wire ground, double bytesPerS, boo
         if (air.stations() > 1) {
             all.add(found(HopOf.GROUND, Grade.WRONG, "stations", words().with("n", Param.whole(air.stations(), ""))));
         }
-        if (air.ports() > 1) {
-            all.add(found(HopOf.GROUND, Grade.DOUBTFUL, "ports", words().with("n", Param.whole(air.ports(), ""))));
+        if (air.serialPorts() > 1) {
+            all.add(found(
+                    HopOf.GROUND, Grade.DOUBTFUL, "ports", words().with("n", Param.whole(air.serialPorts(), ""))));
         }
         load(HopOf.AIR, air.baud(), all);
     }

@@ -28,8 +28,9 @@ final class ModemFaults {
                 .fix("set", 4);
         faults.wrong("modems-not-paired", "modem-unpaired", SerialSettings.PAIRED, SerialOdds.MODEM, was -> false)
                 .fix("set", 5);
-        UartFaults.otherRates(craft.told(ModemSettings.GROUND), Format.MAVLINK).forEach(this::rates);
-        int slowest = Math.min(craft.told(ModemSettings.AIR), craft.told(ModemSettings.STATION));
+        UartFaults.otherRates(craft.setting(ModemSettings.GROUND), Format.MAVLINK)
+                .forEach(this::rates);
+        int slowest = Math.min(craft.setting(ModemSettings.AIR), craft.setting(ModemSettings.STATION));
         faults.wrong(
                         "too-many-messages",
                         "too-many-bytes",
@@ -41,8 +42,8 @@ final class ModemFaults {
     }
 
     private void rates(int wrong) {
-        Param ground = Param.whole(craft.told(ModemSettings.GROUND), "");
-        Param station = Param.whole(craft.told(ModemSettings.STATION), "");
+        Param ground = Param.whole(craft.setting(ModemSettings.GROUND), "");
+        Param station = Param.whole(craft.setting(ModemSettings.STATION), "");
         faults.wrong(
                         "ground-modem",
                         "ground-modem-" + wrong,

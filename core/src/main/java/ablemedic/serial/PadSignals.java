@@ -18,7 +18,7 @@ public final class PadSignals {
         this.lines = lines;
     }
 
-    /** @param sound the craft by its sheet; nothing where the ports of its board are not entered */
+    /** @param sound the craft by its sheet; nothing where the UARTs of its board are not entered */
     public static Optional<PadSignals> of(Craft sound) {
         return CraftLines.of(sound).map(PadSignals::new);
     }

@@ -261,14 +261,14 @@ final class SerialChecks {
     }
 
     static String listed(CraftLines lines, Craft craft) {
-        Image image = craft.told(FirmwareSettings.IMAGE);
-        if (!craft.told(SpokenSettings.CABLE) || image == Image.OF_ANOTHER_BOARD) {
+        Image image = craft.setting(FirmwareSettings.IMAGE);
+        if (!craft.setting(SpokenSettings.CABLE) || image == Image.OF_ANOTHER_BOARD) {
             return "none";
-        } else if (!craft.told(SpokenSettings.DRIVER) || image == Image.HALF) {
+        } else if (!craft.setting(SpokenSettings.DRIVER) || image == Image.HALF) {
             return "unknown";
         }
-        String port = lines.board().computer();
-        return !port.isEmpty() && !craft.told(UartSettings.jobsOf(port)).isEmpty() ? "silent" : "answers";
+        String uart = lines.board().computer();
+        return !uart.isEmpty() && !craft.setting(UartSettings.jobsOf(uart)).isEmpty() ? "silent" : "answers";
     }
 
     private void firmware() {

@@ -64,15 +64,15 @@ final class SerialFaults {
 
     /** A setting of the sound craft, as people say it. */
     Param said(Setting<?> setting) {
-        return Param.written(craft.told().said(setting));
+        return Param.written(craft.configuration().said(setting));
     }
 
     static Param line(CraftLine line) {
         return Param.part(line.part().id(), line.label());
     }
 
-    static Param uart(String port) {
-        return new Param.Thing(Param.Kind.UART, port, port);
+    static Param uart(String uart) {
+        return new Param.Thing(Param.Kind.UART, uart, uart);
     }
 
     private void firmware() {

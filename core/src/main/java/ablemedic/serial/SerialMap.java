@@ -26,20 +26,20 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Every serial lead of a craft as its sheet has it, each line judged by the rules of {@link JoinedPart}.
+ * Every serial wire of a craft as its sheet has it, each line judged by the rules of {@link JoinedPart}.
  *
- * @param ports in the order of the board's pads
+ * @param uarts in the order of the board's pads
  * @param lines of every part that could speak
  * @param modems whether telemetry goes over a pair of modems
  * @param notes what follows for the craft as a whole
  */
-public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, boolean modems, List<String> notes) {
+public record SerialMap(SerialBoard board, List<Port> uarts, List<Line> lines, boolean modems, List<String> notes) {
 
     /**
-     * A port of the board.
+     * A UART of the board.
      *
      * @param jobs that it was given
-     * @param pads that lead it out
+     * @param pads that wire it out
      */
     public record Port(String name, List<UartFunction> jobs, List<SerialPad> pads) {}
 
@@ -56,7 +56,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
      * A line.
      *
      * @param name for people
-     * @param wish what the port planner would be asked for it
+     * @param wish what the UART planner would be asked for it
      * @param speaks the format's label, its rate, and which way the line idles, in words
      * @param wires from the part's pads to the board's
      * @param judged what was found, the gravest first; empty where it is sound
@@ -77,19 +77,19 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
      * @param toBoard whether the part sends on it
      * @param turned what can turn the line round behind the board's pad, in words; empty where nothing does
      */
-    public record Wire(String partPad, String boardPad, String at, String port, boolean toBoard, String turned) {}
+    public record Wire(String partPad, String boardPad, String at, String uart, boolean toBoard, String turned) {}
 
-    /** The map of a craft; nothing where the ports of its flight board are not entered. */
+    /** The map of a craft; nothing where the UARTs of its FC are not entered. */
     public static Optional<SerialMap> of(Craft craft) {
         return CraftLines.of(craft)
                 .map(lines -> new SerialMap(
                         lines.board(),
-                        lines.board().ports().stream()
-                                .map(port -> new Port(
-                                        port,
-                                        craft.told(UartSettings.jobsOf(port)),
+                        lines.board().uarts().stream()
+                                .map(uart -> new Port(
+                                        uart,
+                                        craft.setting(UartSettings.jobsOf(uart)),
                                         lines.board().pads().stream()
-                                                .filter(pad -> pad.port().equals(port))
+                                                .filter(pad -> pad.uart().equals(uart))
                                                 .toList()))
                                 .toList(),
                         lines.all().stream()
@@ -124,7 +124,8 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
         List<Judged> judged = Stream.of(
                         lines.bySheet(line),
                         joined.judged(),
-                        GnssLoad.of(joined, craft.told(SpokenSettings.GNSS_HZ)).judged())
+                        GnssLoad.of(joined, craft.setting(SpokenSettings.GNSS_HZ))
+                                .judged())
                 .flatMap(List::stream)
                 .distinct()
                 .sorted(Comparator.comparing(Judged::grade))
@@ -153,7 +154,7 @@ public record SerialMap(SerialBoard board, List<Port> ports, List<Line> lines, b
                 CraftLine.End.printed(end.partPad()),
                 end.printed(),
                 end.boardPad(),
-                pad.map(SerialPad::port).orElse(""),
+                pad.map(SerialPad::uart).orElse(""),
                 toBoard,
                 pad.map(SerialPad::inverter)
                         .filter(inverter -> inverter != Inverter.NONE)

@@ -7,7 +7,7 @@ final class SerialOdds {
     static final Odds BY_SHEET = new Odds(6, 2, 6, 4, 2, 2, 4);
     static final Odds WIRES_EXCHANGED = new Odds(.02, .0003, .02, .0003, .0002, .0002, .003);
     static final Odds WRONG_PAD = new Odds(.006, .0002, .006, .0002, .0002, .0002, .001);
-    static final Odds PORT_PAD_DEAD = new Odds(.002, .002, .003, .0005, .006, .0005, .001);
+    static final Odds UART_PAD_DEAD = new Odds(.002, .002, .003, .0005, .006, .0005, .001);
     static final Odds JUMPER = new Odds(.015, .0003, .012, .0003, .0003, .0002, .002);
     static final Odds JOB_MISSING = new Odds(.02, .0005, .012, .05, .0005, .002, .006);
     static final Odds JOB_ELSEWHERE = new Odds(.012, .0002, .01, .01, .0002, .001, .003);
@@ -33,7 +33,7 @@ final class SerialOdds {
     static final Odds NO_TIME_YET = new Odds(.02, .004, .01, .004, .004, .03, .01);
     static final Odds CABLE = new Odds(.015, .012, .015, .015, .01, .015, .015);
     static final Odds DRIVER = new Odds(.01, .002, .004, .012, .002, .006, .006);
-    static final Odds PORT_GIVEN_AWAY = new Odds(.02, .0005, .015, .008, .0005, .001, .006);
+    static final Odds UART_GIVEN_AWAY = new Odds(.02, .0005, .015, .008, .0005, .001, .006);
 
     private SerialOdds() {}
 }

@@ -42,7 +42,7 @@ final class SerialRequirements {
         return CraftLines.of(craft)
                 .map(lines -> lines.joined().stream()
                         .flatMap(line -> craft
-                                .told(SpokenSettings.format(line.job()))
+                                .setting(SpokenSettings.format(line.job()))
                                 .filter(told -> !line.spoken().formats().contains(told))
                                 .map(told -> Violation.cannotWork(
                                         "part-format-" + line.id(),
@@ -79,17 +79,17 @@ final class SerialRequirements {
     private static List<Violation> idleFunctions(Craft craft) {
         List<Violation> found = new ArrayList<>();
         SerialMap.of(craft).ifPresent(map -> {
-            for (SerialMap.Port port : map.ports()) {
-                port.jobs().stream()
+            for (SerialMap.Port uart : map.uarts()) {
+                uart.jobs().stream()
                         .filter(job ->
-                                map.lines().stream().noneMatch(line -> carries(line, job) && lies(line, port.name())))
+                                map.lines().stream().noneMatch(line -> carries(line, job) && lies(line, uart.name())))
                         .forEach(job -> found.add(new Violation(
-                                "uart-" + port.name() + "-" + job.id(),
+                                "uart-" + uart.name() + "-" + job.id(),
                                 Severity.DOUBTFUL,
-                                idle(port, job).line("cause"),
-                                idle(port, job).line("remedy"),
-                                List.of(UartSettings.jobsOf(port.name())),
-                                pads(craft, port),
+                                idle(uart, job).line("cause"),
+                                idle(uart, job).line("remedy"),
+                                List.of(UartSettings.jobsOf(uart.name())),
+                                pads(craft, uart),
                                 LineEdits.complaint(job),
                                 List.of())));
             }
@@ -97,10 +97,10 @@ final class SerialRequirements {
         return found;
     }
 
-    private static Words idle(SerialMap.Port port, UartFunction job) {
+    private static Words idle(SerialMap.Port uart, UartFunction job) {
         return Serial.WORDS
                 .requirement("uart-idle")
-                .with("uart", SerialFaults.uart(port.name()))
+                .with("uart", SerialFaults.uart(uart.name()))
                 .with("function", Param.written(job.label()));
     }
 
@@ -112,12 +112,12 @@ final class SerialRequirements {
     }
 
     private static boolean lies(SerialMap.Line line, String uart) {
-        return line.wires().stream().anyMatch(wire -> wire.port().equals(uart));
+        return line.wires().stream().anyMatch(wire -> wire.uart().equals(uart));
     }
 
-    private static List<String> pads(Craft craft, SerialMap.Port port) {
+    private static List<String> pads(Craft craft, SerialMap.Port uart) {
         return craft.electrics().sheet().flightBoard().stream()
-                .flatMap(board -> port.pads().stream().map(pad -> board.address(pad.name())))
+                .flatMap(board -> uart.pads().stream().map(pad -> board.address(pad.name())))
                 .toList();
     }
 
@@ -129,7 +129,8 @@ final class SerialRequirements {
         return SerialMap.of(craft)
                 .map(map -> {
                     String uart = map.board().computer();
-                    if (uart.isEmpty() || craft.told(UartSettings.jobsOf(uart)).isEmpty()) {
+                    if (uart.isEmpty()
+                            || craft.setting(UartSettings.jobsOf(uart)).isEmpty()) {
                         return List.<Violation>of();
                     }
                     Setting<List<UartFunction>> jobs = UartSettings.jobsOf(uart);
@@ -137,7 +138,9 @@ final class SerialRequirements {
                     Words words = Serial.WORDS
                             .requirement("usb")
                             .with("uart", SerialFaults.uart(uart))
-                            .with("functions", Param.written(craft.told().said(jobs)));
+                            .with(
+                                    "functions",
+                                    Param.written(craft.configuration().said(jobs)));
                     return List.of(
                             edits.isEmpty()
                                     ? Violation.doubt("usb-" + uart, words, "no-computer", jobs)
@@ -212,8 +215,8 @@ final class SerialRequirements {
                 .ifPresent(found::add);
         Violation.unless(craft, ModemSettings.PAIRED, true, Serial.WORDS.requirement("modem-paired"), TELEMETRY)
                 .ifPresent(found::add);
-        int ground = craft.told(ModemSettings.GROUND);
-        int station = craft.told(ModemSettings.STATION);
+        int ground = craft.setting(ModemSettings.GROUND);
+        int station = craft.setting(ModemSettings.STATION);
         if (ground != station) {
             found.add(Violation.cannotWork(
                     Serial.WORDS
@@ -225,12 +228,12 @@ final class SerialRequirements {
                     Edit.set(ModemSettings.STATION, ground),
                     Edit.set(ModemSettings.GROUND, station)));
         }
-        double most = ByteBudget.FILL * craft.told(ModemSettings.AIR) / BITS_A_BYTE;
-        if (craft.told(ModemSettings.BYTES) > most) {
+        double most = ByteBudget.FILL * craft.setting(ModemSettings.AIR) / BITS_A_BYTE;
+        if (craft.setting(ModemSettings.BYTES) > most) {
             found.add(Violation.cannotWork(
                     Serial.WORDS
                             .requirement("modem-bytes")
-                            .with("sent", Param.whole(craft.told(ModemSettings.BYTES), ""))
+                            .with("sent", Param.whole(craft.setting(ModemSettings.BYTES), ""))
                             .with("most", Param.whole(Math.round(most), "")),
                     TELEMETRY,
                     List.of(ModemSettings.BYTES, ModemSettings.AIR),
@@ -241,6 +244,6 @@ final class SerialRequirements {
 
     /** The UARTs on which a part lies, for its lines. */
     static Stream<String> uarts(SerialMap.Line line) {
-        return line.wires().stream().map(SerialMap.Wire::port).distinct().filter(UartSettings.PORTS::contains);
+        return line.wires().stream().map(SerialMap.Wire::uart).distinct().filter(UartSettings.UARTS::contains);
     }
 }

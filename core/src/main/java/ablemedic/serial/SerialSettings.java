@@ -44,11 +44,11 @@ final class SerialSettings {
             make(SpokenSettings.format(job));
             make(SpokenSettings.baud(job));
         }
-        for (String port : UartSettings.PORTS) {
-            make(UartSettings.jobsOf(port));
-            make(UartSettings.baud(port));
-            make(UartSettings.inversion(port));
-            make(UartSettings.oneWire(port));
+        for (String uart : UartSettings.UARTS) {
+            make(UartSettings.jobsOf(uart));
+            make(UartSettings.baud(uart));
+            make(UartSettings.inversion(uart));
+            make(UartSettings.oneWire(uart));
         }
     }
 
@@ -75,19 +75,19 @@ final class SerialSettings {
         return of(SpokenSettings.baud(job));
     }
 
-    static SettingTrouble<List<UartFunction>> jobs(String port) {
-        return of(UartSettings.jobsOf(port));
+    static SettingTrouble<List<UartFunction>> jobs(String uart) {
+        return of(UartSettings.jobsOf(uart));
     }
 
-    static SettingTrouble<Integer> baud(String port) {
-        return of(UartSettings.baud(port));
+    static SettingTrouble<Integer> baud(String uart) {
+        return of(UartSettings.baud(uart));
     }
 
-    static SettingTrouble<AsFormat> inversion(String port) {
-        return of(UartSettings.inversion(port));
+    static SettingTrouble<AsFormat> inversion(String uart) {
+        return of(UartSettings.inversion(uart));
     }
 
-    static SettingTrouble<AsFormat> oneWire(String port) {
-        return of(UartSettings.oneWire(port));
+    static SettingTrouble<AsFormat> oneWire(String uart) {
+        return of(UartSettings.oneWire(uart));
     }
 }

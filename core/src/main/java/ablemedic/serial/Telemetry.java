@@ -91,10 +91,10 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
         boolean mute = lines.of(UartFunction.RECEIVER)
                 .filter(line -> NoTelemetry.isAt(craft, line.part()))
                 .isPresent();
-        if (!lines.linked(craft) || !craft.told(RadioSettings.TELEMETRY) || mute) {
+        if (!lines.linked(craft) || !craft.setting(RadioSettings.TELEMETRY) || mute) {
             return new Telemetry(Reach.NONE, false, false);
         }
-        Reach shown = craft.told(RadioSettings.SENSORS) ? down : Reach.NONE;
+        Reach shown = craft.setting(RadioSettings.SENSORS) ? down : Reach.NONE;
         return new Telemetry(shown, true, up && down != Reach.NONE);
     }
 
@@ -122,23 +122,23 @@ record Telemetry(Reach shown, boolean strength, boolean up) {
     static ModemChain chain(Craft craft, JoinedPart joined, boolean twoWay) {
         int board = joined.told().map(JoinedPart.Told::baud).orElse(joined.baud());
         return new ModemChain(
-                new ModemChain.Wire(board, joined.baud(), craft.told(ModemSettings.FLOW), false, SIGNAL_V, SIGNAL_V),
+                new ModemChain.Wire(board, joined.baud(), craft.setting(ModemSettings.FLOW), false, SIGNAL_V, SIGNAL_V),
                 new ModemChain.Air(
-                        craft.told(ModemSettings.AIR),
-                        craft.told(ModemSettings.ONE_WAY),
-                        !craft.told(ModemSettings.PAIRED),
+                        craft.setting(ModemSettings.AIR),
+                        craft.setting(ModemSettings.ONE_WAY),
+                        !craft.setting(ModemSettings.PAIRED),
                         true,
                         false,
                         1,
                         1),
                 new ModemChain.Wire(
-                        craft.told(ModemSettings.GROUND),
-                        craft.told(ModemSettings.STATION),
+                        craft.setting(ModemSettings.GROUND),
+                        craft.setting(ModemSettings.STATION),
                         false,
                         false,
                         SIGNAL_V,
                         SIGNAL_V),
-                craft.told(ModemSettings.BYTES),
+                craft.setting(ModemSettings.BYTES),
                 twoWay);
     }
 }

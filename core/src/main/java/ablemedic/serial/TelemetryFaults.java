@@ -26,8 +26,9 @@ final class TelemetryFaults {
             faults.wrong("not-bound", "not-bound", SerialSettings.BOUND, SerialOdds.BOUND, was -> false)
                     .with(
                             "how",
-                            Param.written(
-                                    faults.sound().told(LinkSettings.BINDS_BY).how()))
+                            Param.written(faults.sound()
+                                    .setting(LinkSettings.BINDS_BY)
+                                    .how()))
                     .fix("set", 5);
             faults.wrong("module-off", "module-off", SerialSettings.MODULE, SerialOdds.AT_RADIO, was -> false)
                     .fix("set", 3);

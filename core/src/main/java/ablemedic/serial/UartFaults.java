@@ -95,13 +95,13 @@ final class UartFaults {
         return other != line.job()
                 && !carried
                 && (other == UartFunction.GNSS || other == UartFunction.TELEMETRY)
-                && UartSettings.portsWith(other, craft).isEmpty();
+                && UartSettings.uartsWith(other, craft).isEmpty();
     }
 
     private void elsewhere(CraftLine line, String uart) {
-        lines.board().ports().stream()
+        lines.board().uarts().stream()
                 .filter(other -> !other.equals(uart)
-                        && craft.told(UartSettings.jobsOf(other)).isEmpty())
+                        && craft.setting(UartSettings.jobsOf(other)).isEmpty())
                 .limit(ELSEWHERE)
                 .forEach(other -> on(line, uart, other));
     }
@@ -110,8 +110,8 @@ final class UartFaults {
         UartFunction function = line.job();
         Setting<List<UartFunction>> right = UartSettings.jobsOf(uart);
         Setting<List<UartFunction>> wrong = UartSettings.jobsOf(other);
-        List<UartFunction> functions = craft.told(right);
-        List<UartFunction> others = craft.told(wrong);
+        List<UartFunction> functions = craft.setting(right);
+        List<UartFunction> others = craft.setting(wrong);
         named(faults.add("job-elsewhere", "job-at-" + other + "-" + line.id()), line, uart)
                 .site("setting " + right.id())
                 .prior(SerialOdds.JOB_ELSEWHERE)
@@ -232,7 +232,7 @@ final class UartFaults {
     }
 
     private int baud(CraftLine line, String uart) {
-        int set = craft.told(UartSettings.baud(uart));
+        int set = craft.setting(UartSettings.baud(uart));
         return set > 0 ? set : line.format().bauds().get(0);
     }
 

@@ -20,12 +20,12 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * Gives every part a port of the board, exactly: of all ways the one that loses least, and among those the one with
- * least to solder and to mind. A port holds one job; telemetry shares that of the receiver where its format carries
+ * Gives every part a UART of the board, exactly: of all ways the one that loses least, and among those the one with
+ * least to solder and to mind. A UART holds one job; telemetry shares that of the receiver where its format carries
  * both. Where not all can be had, the smallest set of wishes is named that cannot be had together.
  */
 public final class UartPlanner {
-    /** A software port makes no more than this; common practice with no source. */
+    /** A software UART makes no more than this; common practice with no source. */
     private static final int SOFT_BAUD = 19_200;
 
     private static final Words WORDS = Serial.WORDS.name("planner");
@@ -41,33 +41,33 @@ public final class UartPlanner {
     /** Receivers first: where telemetry may go hangs on them. */
     private final List<UartRequest> wishes;
 
-    private final List<String> ports;
+    private final List<String> uarts;
     /** Every way in which each part can be had, by itself. */
     private final List<List<Placed>> options;
 
     private final Map<Map.Entry<Integer, Taken>, Best> known = new HashMap<>();
 
     /**
-     * A part on a port.
+     * A part on a UART.
      *
-     * @param over the part over whose port it goes as well; empty where it has one of its own
-     * @param leads what is joined to what
+     * @param over the part over whose UART it goes as well; empty where it has one of its own
+     * @param wires what is joined to what
      * @param set what is told to the board or done to it
      * @param minds what to keep in mind
      */
     public record Placed(
             UartRequest wish,
-            String port,
+            String uart,
             String over,
-            List<String> leads,
+            List<String> wires,
             List<String> set,
             List<String> minds,
             int cost) {}
 
     /**
-     * A part without a port.
+     * A part without a UART.
      *
-     * @param why for each port, why it cannot be
+     * @param why for each UART, why it cannot be
      * @param conflict the smallest set of wishes, itself among them, that cannot be had together
      * @param otherwise what is done instead
      */
@@ -83,7 +83,7 @@ public final class UartPlanner {
         this.wishes = wishes.stream()
                 .sorted(Comparator.comparing(wish -> wish.job() != UartFunction.RECEIVER))
                 .toList();
-        this.ports = board.ports();
+        this.uarts = board.uarts();
         this.options = this.wishes.stream().map(this::options).toList();
     }
 
@@ -119,17 +119,17 @@ public final class UartPlanner {
     }
 
     /**
-     * What is joined and set to have a part on the best port that is not taken, and not one that failed; empty where
+     * What is joined and set to have a part on the best UART that is not taken, and not one that failed; empty where
      * there is none.
      */
     static List<String> elsewhere(SerialBoard board, UartRequest wish, List<String> taken, String failed) {
         UartPlanner planner = new UartPlanner(board, List.of(wish));
         return planner.options.get(0).stream()
                 .filter(one -> !isShared(one)
-                        && !taken.contains(one.port())
-                        && !one.port().equals(failed))
+                        && !taken.contains(one.uart())
+                        && !one.uart().equals(failed))
                 .min(Comparator.comparingInt(Placed::cost))
-                .map(one -> Stream.concat(one.leads().stream().map(UartPlanner::sentence), one.set().stream())
+                .map(one -> Stream.concat(one.wires().stream().map(UartPlanner::sentence), one.set().stream())
                         .toList())
                 .orElse(List.of());
     }
@@ -138,17 +138,17 @@ public final class UartPlanner {
         return Text.capitalized(words) + ".";
     }
 
-    /** The ports that are taken, as bits, and whether a receiver has one over which telemetry goes too. */
-    private record Taken(long ports, boolean carriesBack) {}
+    /** The UARTs that are taken, as bits, and whether a receiver has one over which telemetry goes too. */
+    private record Taken(long uarts, boolean carriesBack) {}
 
     private Taken with(Taken taken, Placed placed) {
         return new Taken(
-                taken.ports() | bit(placed),
+                taken.uarts() | bit(placed),
                 taken.carriesBack() || placed.wish().job() == UartFunction.RECEIVER && carriesBack(placed.wish()));
     }
 
     private long bit(Placed placed) {
-        return isShared(placed) ? 0 : 1L << ports.indexOf(placed.port());
+        return isShared(placed) ? 0 : 1L << uarts.indexOf(placed.uart());
     }
 
     private static boolean carriesBack(UartRequest wish) {
@@ -170,7 +170,7 @@ public final class UartPlanner {
         };
     }
 
-    /** The best for the wishes from one on, with some ports taken. */
+    /** The best for the wishes from one on, with some UARTs taken. */
     private Best best(int wish, Taken taken) {
         if (wish == wishes.size()) {
             return new Best(0, Optional.empty());
@@ -183,7 +183,7 @@ public final class UartPlanner {
         UartRequest wanted = wishes.get(wish);
         Best best = new Best(LOST * worth(wanted.job()) + best(wish + 1, taken).cost(), Optional.empty());
         for (Placed option : options.get(wish)) {
-            if (isShared(option) ? taken.carriesBack() : (taken.ports() & bit(option)) == 0) {
+            if (isShared(option) ? taken.carriesBack() : (taken.uarts() & bit(option)) == 0) {
                 int cost = option.cost() + best(wish + 1, with(taken, option)).cost();
                 if (cost < best.cost()) {
                     best = new Best(cost, Optional.of(option));
@@ -208,8 +208,8 @@ public final class UartPlanner {
                                 .line("shared")
                                 .plain()),
                         0)));
-        for (String port : ports) {
-            option(wish, port).ifPresent(options::add);
+        for (String uart : uarts) {
+            option(wish, uart).ifPresent(options::add);
         }
         return options;
     }
@@ -225,46 +225,46 @@ public final class UartPlanner {
                         .findFirst();
     }
 
-    private Optional<Placed> option(UartRequest wish, String port) {
-        if (reason(wish, port).isPresent()) {
+    private Optional<Placed> option(UartRequest wish, String uart) {
+        if (reason(wish, uart).isPresent()) {
             return Optional.empty();
         }
-        List<String> leads = new ArrayList<>();
+        List<String> wires = new ArrayList<>();
         List<String> set = new ArrayList<>();
         List<String> minds = new ArrayList<>();
         int cost = 0;
         boolean inverted = wish.format().inverted();
         if (wish.heard()) {
-            SerialPad pad = pad(wish, port, Side.RX).orElseThrow();
-            leads.add(wire(wish, "sends", pad, wish.job() == UartFunction.RECEIVER && !wish.spokenTo()));
+            SerialPad pad = pad(wish, uart, Side.RX).orElseThrow();
+            wires.add(wire(wish, "sends", pad, wish.job() == UartFunction.RECEIVER && !wish.spokenTo()));
             cost += turned(pad, inverted, set);
         }
         if (wish.spokenTo()) {
-            SerialPad pad = pad(wish, port, Side.TX).orElseThrow();
-            leads.add(wire(wish, "hears", pad, wish.oneWire()));
+            SerialPad pad = pad(wish, uart, Side.TX).orElseThrow();
+            wires.add(wire(wish, "hears", pad, wish.oneWire()));
             cost += turned(pad, inverted, set);
         }
-        Words on = of(wish).with("uart", SerialFaults.uart(port));
-        leads.add(on.line("ground").plain());
+        Words on = of(wish).with("uart", SerialFaults.uart(uart));
+        wires.add(on.line("ground").plain());
         set.add(0, on.line("uart").plain());
         if (wish.oneWire()) {
             set.add(on.line("half-duplex").plain());
         }
-        if (port.equals(board.computer())) {
+        if (uart.equals(board.computer())) {
             minds.add(on.line("usb").plain());
             cost += COMPUTER;
         }
-        if (board.isSoft(port)) {
+        if (board.isSoft(uart)) {
             set.add(on.line("soft-on").plain());
             minds.add(on.line("soft").plain());
             cost += SOFT;
         }
-        if (!wish.at().isEmpty() && !wish.at().equals(port)) {
+        if (!wish.at().isEmpty() && !wish.at().equals(uart)) {
             minds.add(
                     on.with("uart", SerialFaults.uart(wish.at())).line("moved").plain());
             cost += MOVED;
         }
-        return Optional.of(new Placed(wish, port, "", leads, set, minds, cost));
+        return Optional.of(new Placed(wish, uart, "", wires, set, minds, cost));
     }
 
     private int turned(SerialPad pad, boolean inverted, List<String> set) {
@@ -305,15 +305,15 @@ public final class UartPlanner {
     }
 
     /** The pad of a side that hears the line, with the least to do. */
-    private Optional<SerialPad> pad(UartRequest wish, String port, Side side) {
-        return board.pads(port, side).stream()
+    private Optional<SerialPad> pad(UartRequest wish, String uart, Side side) {
+        return board.pads(uart, side).stream()
                 .filter(pad -> hears(pad, wish))
                 .filter(pad -> bears(pad, wish, side))
                 .min(Comparator.comparingInt(pad -> pad.inverter() == Inverter.JUMPER ? 1 : 0));
     }
 
     private boolean hears(SerialPad pad, UartRequest wish) {
-        return pad.hears(wish.format().inverted()) || board.isSoft(pad.port());
+        return pad.hears(wish.format().inverted()) || board.isSoft(pad.uart());
     }
 
     private static boolean bears(SerialPad pad, UartRequest wish, Side side) {
@@ -321,16 +321,16 @@ public final class UartPlanner {
     }
 
     /** Why a part can't have a UART: a line of the catalogue; nothing where it can. */
-    private Optional<Text> reason(UartRequest wish, String port) {
-        Words words = of(wish).with("uart", SerialFaults.uart(port));
-        if (board.isSoft(port) && wish.format().bauds().stream().noneMatch(baud -> baud <= SOFT_BAUD)) {
+    private Optional<Text> reason(UartRequest wish, String uart) {
+        Words words = of(wish).with("uart", SerialFaults.uart(uart));
+        if (board.isSoft(uart) && wish.format().bauds().stream().noneMatch(baud -> baud <= SOFT_BAUD)) {
             return Optional.of(words.line("too-fast"));
         }
         for (Side side : Side.values()) {
             if (!(side == Side.RX ? wish.heard() : wish.spokenTo())) {
                 continue;
             }
-            List<SerialPad> pads = board.pads(port, side);
+            List<SerialPad> pads = board.pads(uart, side);
             Words at = words.with("side", Param.written(side.name()));
             if (pads.isEmpty()) {
                 return Optional.of(at.line("no-pad"));
@@ -338,7 +338,7 @@ public final class UartPlanner {
             if (pads.stream().noneMatch(pad -> hears(pad, wish))) {
                 return Optional.of(at.line(wish.format().inverted() ? "no-inverter" : "always-inverted"));
             }
-            if (pad(wish, port, side).isEmpty()) {
+            if (pad(wish, uart, side).isEmpty()) {
                 return Optional.of(at.line("volts"));
             }
         }
@@ -346,8 +346,8 @@ public final class UartPlanner {
     }
 
     private List<String> reasons(UartRequest wish) {
-        return ports.stream()
-                .map(port -> reason(wish, port).orElseGet(() -> WORDS.with("uart", SerialFaults.uart(port))
+        return uarts.stream()
+                .map(uart -> reason(wish, uart).orElseGet(() -> WORDS.with("uart", SerialFaults.uart(uart))
                         .line("taken")))
                 .map(Text::plain)
                 .toList();
@@ -355,8 +355,8 @@ public final class UartPlanner {
 
     /**
      * The smallest set with this wish in it that cannot be had together. What is placed can be had, and with this wish
-     * it cannot, or the plan would not be the best (what shares a port takes none); so leaving out one after the other
-     * as long as it still cannot leads there.
+     * it cannot, or the plan would not be the best (what shares a UART takes none); so leaving out one after the other
+     * as long as it still cannot wires there.
      */
     private List<String> conflict(UartRequest lost, List<Placed> placed) {
         List<UartRequest> holding =

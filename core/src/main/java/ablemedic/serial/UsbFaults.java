@@ -18,12 +18,12 @@ final class UsbFaults {
         faults.wrong("driver-missing", "driver-missing", SerialSettings.DRIVER, SerialOdds.DRIVER, was -> false)
                 .fix("set", 8);
         String uart = faults.lines().board().computer();
-        if (!uart.isEmpty() && faults.sound().told(UartSettings.jobsOf(uart)).isEmpty()) {
+        if (!uart.isEmpty() && faults.sound().setting(UartSettings.jobsOf(uart)).isEmpty()) {
             faults.wrong(
                             "computer-port-given-away",
                             "computer-port-given-away",
                             SerialSettings.jobs(uart),
-                            SerialOdds.PORT_GIVEN_AWAY,
+                            SerialOdds.UART_GIVEN_AWAY,
                             was -> List.of(UartFunction.GNSS))
                     .with("uart", SerialFaults.uart(uart))
                     .fix("set", 3);

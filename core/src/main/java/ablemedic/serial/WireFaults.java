@@ -70,8 +70,8 @@ final class WireFaults {
         }
         End one = line.sends().get();
         End other = line.hears().get();
-        String first = one.lead().id();
-        String second = other.lead().id();
+        String first = one.wire().id();
+        String second = other.wire().id();
         faults.add("wires-exchanged", "exchanged-" + line.id())
                 .site("serial wires " + line.id())
                 .prior(SerialOdds.WIRES_EXCHANGED)
@@ -86,7 +86,7 @@ final class WireFaults {
 
     private void moved(CraftLine line, End end, String wrong) {
         Wiring wiring = craft.electrics().wiring();
-        String wire = end.lead().id();
+        String wire = end.wire().id();
         faults.add("wire-on-wrong-pad", "moved-" + plain(end.partPad()) + "-" + plain(wrong))
                 .site("serial wires " + line.id())
                 .prior(SerialOdds.WRONG_PAD)
@@ -113,13 +113,13 @@ final class WireFaults {
         int at = all.indexOf(right);
         for (SerialPad pad : all) {
             int apart = Math.abs(all.indexOf(pad) - at);
-            boolean twin = pad.port().equals(right.port()) && pad.side() == right.side();
+            boolean twin = pad.uart().equals(right.uart()) && pad.side() == right.side();
             boolean likeIt = pad.side() == right.side() && apart <= 2;
             if (!pad.equals(right) && (twin || apart == 1 || likeIt)) {
                 wrong.add(lines.boardPart().address(pad.name()));
             }
         }
-        Predicate<String> isFree = pad -> craft.electrics().sheet().leads().stream()
+        Predicate<String> isFree = pad -> craft.electrics().sheet().wires().stream()
                 .noneMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad));
         return wrong.stream().filter(isFree).limit(WRONG_PADS).toList();
     }
@@ -136,7 +136,7 @@ final class WireFaults {
         List<String> how = FreeUart.wired(lines, line);
         faults.add("port-pad-dead", "dead-pad-" + plain(end.boardPad()))
                 .site("serial pad " + end.boardPad())
-                .prior(SerialOdds.PORT_PAD_DEAD)
+                .prior(SerialOdds.UART_PAD_DEAD)
                 .with("pad", Param.pad(end.boardPad(), end.printed()))
                 .with("line", SerialFaults.line(line))
                 .with("format", Param.written(line.format().label()))

@@ -27,8 +27,8 @@ import java.util.Set;
 import java.util.function.Supplier;
 
 /**
- * Why a craft arms or not: a lock for each thing that a flight board waits for, shut or open. It arms when all are
- * open. What a lock hangs on is common practice with no source; the limits are settings of the craft.
+ * Why a craft arms or not: a lock for each thing that an FC waits for, shut or open. It arms when all are open. What a
+ * lock hangs on is common practice with no source; the limits are settings of the craft.
  *
  * @param locks in the order in which a board asks
  */
@@ -108,12 +108,12 @@ public record Arming(List<Lock> locks) {
         /** As the pilot goes about it who complains of it. */
         public static State ofPilot(Craft craft, boolean sky) {
             return new State(
-                    craft.told(ArmingSettings.WITH_COMPUTER),
+                    craft.setting(ArmingSettings.WITH_COMPUTER),
                     true,
                     0,
                     true,
-                    craft.told(ArmingSettings.ON_AT_POWER),
-                    craft.told(ArmingSettings.STANDS),
+                    craft.setting(ArmingSettings.ON_AT_POWER),
+                    craft.setting(ArmingSettings.STANDS),
                     sky);
         }
 
@@ -126,7 +126,7 @@ public record Arming(List<Lock> locks) {
     /**
      * The locks of a craft.
      *
-     * @param lines of the craft as it should be; nothing where its board has no ports entered
+     * @param lines of the craft as it should be; nothing where its board has no UARTs entered
      */
     public static Arming of(Optional<CraftLines> lines, Craft craft, State state) {
         return new Locks(lines, craft, state).all();
@@ -160,7 +160,7 @@ public record Arming(List<Lock> locks) {
             add(
                     Reason.BOARD,
                     !FirmwareSettings.starts(craft),
-                    () -> WORDS.with("left", craft.told().said(FirmwareSettings.IMAGE))
+                    () -> WORDS.with("left", craft.configuration().said(FirmwareSettings.IMAGE))
                             .line("flash"),
                     FirmwareSettings.IMAGE);
             add(
@@ -169,7 +169,7 @@ public record Arming(List<Lock> locks) {
                     found(state.computer() ? "usb-in" : "usb-out"),
                     ArmingSettings.WITH_COMPUTER);
             frames();
-            boolean calibrated = craft.told(ArmingSettings.CALIBRATED);
+            boolean calibrated = craft.setting(ArmingSettings.CALIBRATED);
             add(
                     Reason.CALIBRATED,
                     !calibrated,
@@ -202,7 +202,7 @@ public record Arming(List<Lock> locks) {
         }
 
         private void tilt() {
-            double limit = craft.told(ArmingSettings.TILT);
+            double limit = craft.setting(ArmingSettings.TILT);
             double seen = seenTilt();
             add(
                     Reason.TILT,
@@ -219,19 +219,19 @@ public record Arming(List<Lock> locks) {
         /** How far from level the board takes the craft to lie, degrees. */
         private double seenTilt() {
             Rotation turned = craft.misalignment();
-            Tilt off = craft.told(FcSettings.LEVEL_OFF);
+            Tilt off = craft.setting(FcSettings.LEVEL_OFF);
             double upright = Math.toDegrees(Math.acos(Math.max(-1, Math.min(1, turned.at(2, 2)))));
             return Math.abs(upright - state.lyingDeg()) + Math.hypot(off.rollDeg(), off.pitchDeg());
         }
 
         private void throttle() {
             Stick stick = craft.stickFor(Stick.THROTTLE);
-            int down = craft.told(ArmingSettings.RADIO_THROTTLE_DOWN);
+            int down = craft.setting(ArmingSettings.RADIO_THROTTLE_DOWN);
             double sent = stick == Stick.THROTTLE
                     ? down + state.throttle() * (BOTH_ENDS_US - 2.0 * Math.min(down, CENTRE_US))
                     : CENTRE_US;
-            double heard = craft.told(RadioSettings.reversed(stick)) ? BOTH_ENDS_US - sent : sent;
-            int limit = craft.told(ArmingSettings.THROTTLE_LOW);
+            double heard = craft.setting(RadioSettings.reversed(stick)) ? BOTH_ENDS_US - sent : sent;
+            int limit = craft.setting(ArmingSettings.THROTTLE_LOW);
             add(
                     Reason.THROTTLE,
                     heard >= limit,
@@ -245,7 +245,7 @@ public record Arming(List<Lock> locks) {
         }
 
         private void fix() {
-            boolean waits = craft.told(ArmingSettings.WAITS_FOR_FIX);
+            boolean waits = craft.setting(ArmingSettings.WAITS_FOR_FIX);
             add(
                     Reason.FIX,
                     waits && !hasFix(),
@@ -265,15 +265,15 @@ public record Arming(List<Lock> locks) {
         }
 
         private void switched() {
-            if (craft.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS) {
+            if (craft.setting(ArmingSettings.BY) == ArmingSettings.Way.STICKS) {
                 add(Reason.SWITCH, !state.switchOn(), found("by-sticks"), ArmingSettings.BY);
                 return;
             }
-            ModeRange range = craft.told(ArmingSettings.ARM);
-            int channel = craft.told(ArmingSettings.RADIO_CHANNEL);
+            ModeRange range = craft.setting(ArmingSettings.ARM);
+            int channel = craft.setting(ArmingSettings.RADIO_CHANNEL);
             boolean carried = LinkSettings.carries(craft, channel);
             boolean same = channel == range.channel() && carried;
-            int on = craft.told(ArmingSettings.RADIO_ON);
+            int on = craft.setting(ArmingSettings.RADIO_ON);
             int sends = !same ? CENTRE_US : state.switchOn() ? on : SWITCH_OFF_US;
             add(
                     Reason.SWITCH,

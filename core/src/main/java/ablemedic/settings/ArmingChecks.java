@@ -91,7 +91,7 @@ final class ArmingChecks {
     private void tried() {
         checks.ask(SettingsAndFirmware.WORDS.check(TRY))
                 .kind("try-to-arm")
-                .with("sticks", Param.when(sound.told(ArmingSettings.BY) == ArmingSettings.Way.STICKS))
+                .with("sticks", Param.when(sound.setting(ArmingSettings.BY) == ArmingSettings.Way.STICKS))
                 .shows(shut("blockers-bench", State.AT_BENCH), shut -> shut.isEmpty() ? "arms" : "not", Observer.READS)
                 .needs(BenchNeeds.POWERED_AND_RADIO_ALONE)
                 .minutes(1)
@@ -102,7 +102,7 @@ final class ArmingChecks {
     private void reasons() {
         checks.ask(SettingsAndFirmware.WORDS.check("arm-reasons"))
                 .kind("arming-reasons")
-                .with("battery", Param.when(radioNeedsPack()))
+                .with("battery", Param.when(radioNeedsBattery()))
                 .shows(
                         ArmingChecks::asked,
                         asked -> from(shut("blockers-computer", State.AT_COMPUTER), shut -> given(asked, shut)))
@@ -128,20 +128,20 @@ final class ArmingChecks {
         return new Categorical(answers, List.of(new Way(1, each)));
     }
 
-    private boolean radioNeedsPack() {
+    private boolean radioNeedsBattery() {
         Optional<CraftLine> receiver = lines.flatMap(all -> all.of(UartFunction.RECEIVER));
         return receiver.isPresent()
                 && !UsbPower.feeds(sound.electrics(), receiver.get().part());
     }
 
     private BenchNeeds radio() {
-        return radioNeedsPack() ? BenchNeeds.POWERED_COMPUTER_AND_RADIO : BenchNeeds.COMPUTER_AND_RADIO;
+        return radioNeedsBattery() ? BenchNeeds.POWERED_COMPUTER_AND_RADIO : BenchNeeds.COMPUTER_AND_RADIO;
     }
 
     /** What the bars of the receiver's page show of throttle and arm switch. */
     private void bars() {
         checks.ask(SettingsAndFirmware.WORDS.check("throttle-bar"))
-                .with("limit", new Param.Count(sound.told(ArmingSettings.THROTTLE_LOW)))
+                .with("limit", new Param.Count(sound.setting(ArmingSettings.THROTTLE_LOW)))
                 .shows(
                         words -> new Scale(words.line("measure").plain(), "", 800, 2200),
                         pulse -> from(Facet.of("throttle-bar", this::throttleUs), us -> us.<Distribution>map(
@@ -168,13 +168,13 @@ final class ArmingChecks {
             return Optional.empty();
         }
         Stick stick = craft.stickFor(Stick.THROTTLE);
-        int sent = stick == Stick.THROTTLE ? craft.told(ArmingSettings.RADIO_THROTTLE_DOWN) : 1500;
-        return Optional.of(craft.told(RadioSettings.reversed(stick)) ? 3000 - sent : sent);
+        int sent = stick == Stick.THROTTLE ? craft.setting(ArmingSettings.RADIO_THROTTLE_DOWN) : 1500;
+        return Optional.of(craft.setting(RadioSettings.reversed(stick)) ? 3000 - sent : sent);
     }
 
     private String mark(Craft craft) {
-        ModeRange range = craft.told(ArmingSettings.ARM);
-        int channel = craft.told(ArmingSettings.RADIO_CHANNEL);
+        ModeRange range = craft.setting(ArmingSettings.ARM);
+        int channel = craft.setting(ArmingSettings.RADIO_CHANNEL);
         if (!isHeard(craft)) {
             return range.isNone() ? "no-range" : "none";
         } else if (range.isNone()) {
@@ -182,7 +182,7 @@ final class ArmingChecks {
         } else if (channel != range.channel() || !LinkSettings.carries(craft, channel)) {
             return range.holds(1500) ? "stays-in" : "none";
         }
-        boolean on = range.holds(craft.told(ArmingSettings.RADIO_ON));
+        boolean on = range.holds(craft.setting(ArmingSettings.RADIO_ON));
         boolean off = range.holds(1000);
         return on && off ? "stays-in" : on ? "enters" : off ? "other-end" : "outside";
     }
@@ -198,10 +198,10 @@ final class ArmingChecks {
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.4)
                 .reads(ArmingFaults.CALIBRATED);
-        int channel = sound.told(ArmingSettings.RADIO_CHANNEL);
+        int channel = sound.setting(ArmingSettings.RADIO_CHANNEL);
         checks.ask(SettingsAndFirmware.WORDS.check("radio-arm-channel-setting"))
                 .kind("read-at-radio")
-                .with("range", Param.written(sound.told(ArmingSettings.ARM).toString()))
+                .with("range", Param.written(sound.setting(ArmingSettings.ARM).toString()))
                 .needs(BenchNeeds.RADIO)
                 .minutes(0.6)
                 .reads(ArmingFaults.CHANNEL, is -> is == channel ? "as-told" : "other", Observer.READS);
@@ -211,7 +211,7 @@ final class ArmingChecks {
                 .reads(ArmingFaults.AT_POWER, (asked, on) -> Categorical.of(asked, on ? 0.15 : 0.8, on ? 0.85 : 0.2));
         Words tilt = SettingsAndFirmware.WORDS
                 .check("stands-tilt")
-                .with("limit", Param.whole(Math.round(sound.told(ArmingSettings.TILT)), ""));
+                .with("limit", Param.whole(Math.round(sound.setting(ArmingSettings.TILT)), ""));
         Scale degrees = new Scale(tilt.line("measure").plain(), "deg", 0, 180);
         checks.ask(tilt)
                 .kind("ask-how-it-stands")

@@ -43,8 +43,8 @@ final class ArmingFaults {
 
     static List<Fault<Craft>> of(Craft sound) {
         ArmingFaults all = new ArmingFaults(sound);
-        if (sound.told(ArmingSettings.BY) == ArmingSettings.Way.SWITCH
-                && !sound.told(ArmingSettings.ARM).isNone()) {
+        if (sound.setting(ArmingSettings.BY) == ArmingSettings.Way.SWITCH
+                && !sound.setting(ArmingSettings.ARM).isNone()) {
             all.switches();
         }
         all.waiting();
@@ -59,9 +59,9 @@ final class ArmingFaults {
     }
 
     private void switches() {
-        ModeRange range = sound.told(ArmingSettings.ARM);
-        int on = sound.told(ArmingSettings.RADIO_ON);
-        int channel = sound.told(ArmingSettings.RADIO_CHANNEL);
+        ModeRange range = sound.setting(ArmingSettings.ARM);
+        int on = sound.setting(ArmingSettings.RADIO_ON);
+        int channel = sound.setting(ArmingSettings.RADIO_CHANNEL);
         wrong("arm-range-lost", ARM, SettingsOdds.MODE_LOST, was -> ModeRange.NONE)
                 .kind("mode-lost")
                 .with("right", Param.written(range.toString()))
@@ -95,13 +95,13 @@ final class ArmingFaults {
     }
 
     private void waiting() {
-        int limit = sound.told(ArmingSettings.THROTTLE_LOW);
+        int limit = sound.setting(ArmingSettings.THROTTLE_LOW);
         wrong("throttle-not-down", DOWN, SettingsOdds.THROTTLE, was -> limit + TRIMMED_US)
                 .with("sends", new Param.Count(limit + TRIMMED_US))
                 .with("limit", new Param.Count(limit))
-                .with("right", new Param.Count(sound.told(ArmingSettings.RADIO_THROTTLE_DOWN)))
+                .with("right", new Param.Count(sound.setting(ArmingSettings.RADIO_THROTTLE_DOWN)))
                 .fix("set", 3);
-        if (!sound.told(ArmingSettings.WAITS_FOR_FIX)) {
+        if (!sound.setting(ArmingSettings.WAITS_FOR_FIX)) {
             wrong("waits-for-fix", WAITS, SettingsOdds.WAITS, was -> true).fix("set", 2);
         }
         wrong("level-not-calibrated", CALIBRATED, SettingsOdds.NOT_CALIBRATED, was -> false)
@@ -112,7 +112,7 @@ final class ArmingFaults {
         wrong("computer-joined", COMPUTER, SettingsOdds.WITH_COMPUTER, was -> true)
                 .id("armed-with-computer")
                 .fix("set", 1);
-        double limit = sound.told(ArmingSettings.TILT);
+        double limit = sound.setting(ArmingSettings.TILT);
         if (limit + STEEPER_DEG < 90) {
             wrong("stands-steep", STANDS, SettingsOdds.STANDS_STEEP, was -> limit + STEEPER_DEG)
                     .with("limit", Param.whole(Math.round(limit), ""))

@@ -84,14 +84,14 @@ public final class BuildNeeds {
     private static Set<String> needed(Craft craft) {
         Set<String> needed = new LinkedHashSet<>();
         CraftLines.onSheet(craft).map(CraftLines::joined).orElse(List.of()).forEach(line -> addLine(needed, line));
-        needed.add(Ability.of(craft.told(DriveSettings.PROTOCOL)));
-        if (craft.told(DriveSettings.TWO_WAY)) {
+        needed.add(Ability.of(craft.setting(DriveSettings.PROTOCOL)));
+        if (craft.setting(DriveSettings.TWO_WAY)) {
             needed.add("two-way-motors");
         }
-        if (craft.told(UartSettings.SOFT)) {
+        if (craft.setting(UartSettings.SOFT)) {
             needed.add("soft-serial");
         }
-        if (craft.told(FcSettings.COMPASS)) {
+        if (craft.setting(FcSettings.COMPASS)) {
             needed.add(Ability.COMPASS);
         }
         return needed;
@@ -109,7 +109,7 @@ public final class BuildNeeds {
         List<String> taken = new ArrayList<>();
         for (UartFunction job : UartFunction.values()) {
             if (Ability.of(job).equals(what)) {
-                UartSettings.portsWith(job, craft).forEach(port -> taken.add(said(UartSettings.jobsOf(port), craft)));
+                UartSettings.uartsWith(job, craft).forEach(uart -> taken.add(said(UartSettings.jobsOf(uart), craft)));
                 taken.add(said(UartSettings.format(job), craft));
             }
         }
@@ -117,6 +117,6 @@ public final class BuildNeeds {
     }
 
     private static <T> String said(Setting<T> setting, Craft craft) {
-        return setting.label() + ": " + craft.told().said(setting);
+        return setting.label() + ": " + craft.configuration().said(setting);
     }
 }

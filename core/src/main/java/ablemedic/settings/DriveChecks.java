@@ -75,7 +75,7 @@ final class DriveChecks {
                 .minutes(0.4)
                 .risk(0.15)
                 .add();
-        if (sound.told(DriveSettings.PROTOCOL).isDigital()) {
+        if (sound.setting(DriveSettings.PROTOCOL).isDigital()) {
             checks.ask(SettingsAndFirmware.WORDS.check("pulses-try"))
                     .with("pulses", Param.written(MotorProtocol.ONESHOT125.label()))
                     .shows(
@@ -153,7 +153,7 @@ final class DriveChecks {
     private void read() {
         checks.ask(SettingsAndFirmware.WORDS.check("protocol-setting"))
                 .kind(PROTOCOL_PAGE)
-                .with("right", Param.written(sound.told().said(DriveSettings.PROTOCOL)))
+                .with("right", Param.written(sound.configuration().said(DriveSettings.PROTOCOL)))
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
                 .reads(DriveFaults.PROTOCOL);
@@ -169,11 +169,11 @@ final class DriveChecks {
                 .reads(DriveFaults.KNOWN);
         checks.ask(SettingsAndFirmware.WORDS.check("idle-setting"))
                 .kind(PROTOCOL_PAGE)
-                .with("right", Param.written(sound.told().said(DriveSettings.IDLE)))
+                .with("right", Param.written(sound.configuration().said(DriveSettings.IDLE)))
                 .needs(BenchNeeds.COMPUTER)
                 .minutes(0.5)
-                .reads(DriveFaults.IDLE, sound.told(DriveSettings.IDLE), 0, 30, is -> 0.1, Observer.READS);
-        if (sound.told(DriveSettings.PROTOCOL).needsEndPoints()) {
+                .reads(DriveFaults.IDLE, sound.setting(DriveSettings.IDLE), 0, 30, is -> 0.1, Observer.READS);
+        if (sound.setting(DriveSettings.PROTOCOL).needsEndPoints()) {
             checks.ask(SettingsAndFirmware.WORDS.check("ends-asked"))
                     .kind("ask-ends")
                     .minutes(0.2)

@@ -10,7 +10,7 @@ import ablemedic.family.SettingTrouble;
 import java.util.List;
 
 /**
- * The faults of what board and speed controllers say to one another. Those of one motor or its leads are in the
+ * The faults of what board and speed controllers say to one another. Those of one motor or its wires are in the
  * families of those.
  */
 final class DriveFaults {
@@ -41,8 +41,8 @@ final class DriveFaults {
     }
 
     private void protocols() {
-        MotorProtocol sends = sound.told(DriveSettings.PROTOCOL);
-        MotorProtocol known = sound.told(DriveSettings.KNOWN);
+        MotorProtocol sends = sound.setting(DriveSettings.PROTOCOL);
+        MotorProtocol known = sound.setting(DriveSettings.KNOWN);
         if (sends.isDigital() && sends.isKnownTo(known)) {
             lacking("controllers-know-pulses", MotorProtocol.ONESHOT125);
             if (sends.compareTo(MotorProtocol.DSHOT150) > 0) {
@@ -62,7 +62,7 @@ final class DriveFaults {
                     .with("known", Param.written(known.label()))
                     .fix("set", 2);
         }
-        if (sends.isDigital() && !sound.told(DriveSettings.TWO_WAY) && !sound.told(DriveSettings.ANSWERS)) {
+        if (sends.isDigital() && !sound.setting(DriveSettings.TWO_WAY) && !sound.setting(DriveSettings.ANSWERS)) {
             faults.add(SettingsAndFirmware.WORDS.fault("two-way-unanswered"))
                     .sets(TWO_WAY, sound, was -> true)
                     .remedy("two-way off")
@@ -75,15 +75,15 @@ final class DriveFaults {
      * Controllers that know less than anybody thought: the board falls back to what they know, or they are replaced.
      */
     private void lacking(String id, MotorProtocol known) {
-        MotorProtocol right = sound.told(DriveSettings.KNOWN);
+        MotorProtocol right = sound.setting(DriveSettings.KNOWN);
         faults.add(SettingsAndFirmware.WORDS.fault(id))
                 .kind(PROTOCOL_PAGE)
                 .site("controllers")
                 .prior(SettingsOdds.CONTROLLERS_LACK)
                 .changes(craft -> craft.with(DriveSettings.KNOWN, known))
                 .with("known", Param.written(known.label()))
-                .with("sends", Param.written(sound.told().said(DriveSettings.PROTOCOL)))
-                .with("right", Param.written(sound.told().said(DriveSettings.KNOWN)))
+                .with("sends", Param.written(sound.configuration().said(DriveSettings.PROTOCOL)))
+                .with("right", Param.written(sound.configuration().said(DriveSettings.KNOWN)))
                 .fixedBy(
                         "fall-back",
                         "controllers understand " + known,
@@ -96,20 +96,20 @@ final class DriveFaults {
     }
 
     private void starting() {
-        if (sound.told(DriveSettings.PROTOCOL).needsEndPoints()) {
+        if (sound.setting(DriveSettings.PROTOCOL).needsEndPoints()) {
             faults.add(SettingsAndFirmware.WORDS.fault("ends-not-taught"))
                     .sets(ENDS, sound, was -> false)
                     .remedy("ends taught")
                     .prior(SettingsOdds.ENDS)
                     .fix("teach", 5);
         }
-        if (sound.told(DriveSettings.IDLE) > TOO_LOW * 2) {
+        if (sound.setting(DriveSettings.IDLE) > TOO_LOW * 2) {
             faults.add(SettingsAndFirmware.WORDS.fault("idle-too-low"))
                     .sets(IDLE, sound, was -> TOO_LOW)
-                    .remedy("idle " + sound.told().written(DriveSettings.IDLE))
+                    .remedy("idle " + sound.configuration().written(DriveSettings.IDLE))
                     .prior(SettingsOdds.IDLE)
                     .with("low", new Param.Quantity(TOO_LOW, "", 1))
-                    .with("right", Param.written(sound.told().said(DriveSettings.IDLE)))
+                    .with("right", Param.written(sound.configuration().said(DriveSettings.IDLE)))
                     .fix("set", 3);
         }
     }

@@ -53,7 +53,7 @@ final class FlashChecks {
                 .add();
         checks.ask(SettingsAndFirmware.WORDS.check("boot-held"))
                 .shows(
-                        Facet.of("bootloader", craft -> craft.told(SpokenSettings.CABLE) && !isWreck(craft)),
+                        Facet.of("bootloader", craft -> craft.setting(SpokenSettings.CABLE) && !isWreck(craft)),
                         answers -> answers ? "boot" : "nothing",
                         Observer.READS)
                 .needs(BenchNeeds.COMPUTER)
@@ -63,7 +63,7 @@ final class FlashChecks {
                 .shows(
                         Facet.of(
                                 "flashed-target",
-                                craft -> craft.told(FirmwareSettings.IMAGE) == Image.OF_ANOTHER_BOARD),
+                                craft -> craft.setting(FirmwareSettings.IMAGE) == Image.OF_ANOTHER_BOARD),
                         (asked, other) -> Categorical.of(asked, other ? 0.1 : 0.75, other ? 0.7 : 0.05, 0.2))
                 .minutes(1)
                 .add();
@@ -81,7 +81,7 @@ final class FlashChecks {
                 .minutes(2)
                 .exploresNothing()
                 .add();
-        if (sound.told(FcSettings.COMPASS)) {
+        if (sound.setting(FcSettings.COMPASS)) {
             built(checks, "built-compass").reads(FlashFaults.compassBuilt());
         }
         lines.ifPresent(all -> Arrays.stream(UartFunction.values())
@@ -104,10 +104,10 @@ final class FlashChecks {
         if (isWreck(craft)) {
             return "dark";
         }
-        boolean found = craft.told(SpokenSettings.CABLE) && craft.told(SpokenSettings.DRIVER);
-        return switch (craft.told(FirmwareSettings.IMAGE)) {
+        boolean found = craft.setting(SpokenSettings.CABLE) && craft.setting(SpokenSettings.DRIVER);
+        return switch (craft.setting(FirmwareSettings.IMAGE)) {
             case WHOLE -> found ? "starts" : "lamp";
-            case HALF -> craft.told(SpokenSettings.CABLE) ? "boot" : "dark";
+            case HALF -> craft.setting(SpokenSettings.CABLE) ? "boot" : "dark";
             case OF_ANOTHER_BOARD -> "dark";
         };
     }
@@ -132,7 +132,7 @@ final class FlashChecks {
         if (!FirmwareSettings.starts(craft)) {
             return "all";
         }
-        List<Configuration.Difference> differences = sound.told().differencesTo(craft.told()).stream()
+        List<Configuration.Difference> differences = sound.configuration().differencesTo(craft.configuration()).stream()
                 .filter(one -> ReadBack.isOfBoard(one.setting()))
                 .toList();
         return ReadBack.howMany(differences.size(), sound);

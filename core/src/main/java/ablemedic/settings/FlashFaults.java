@@ -74,7 +74,8 @@ final class FlashFaults {
                     .fixedBy(
                             "put-back",
                             "settings as before",
-                            craft -> craft.with(craft.told().taking(ReadBack::isOfBoard, sound.told())),
+                            craft -> craft.with(
+                                    craft.configuration().taking(ReadBack::isOfBoard, sound.configuration())),
                             12)
                     .add();
         }
@@ -91,7 +92,7 @@ final class FlashFaults {
     }
 
     private void compass() {
-        if (sound.told(FcSettings.COMPASS) && FirmwareSettings.readsCompass(sound)) {
+        if (sound.setting(FcSettings.COMPASS) && FirmwareSettings.readsCompass(sound)) {
             leftOut("compass", "left-out-compass", COMPASS).fix("flash", 15);
         }
     }

@@ -19,7 +19,7 @@ import java.util.stream.IntStream;
  * @param lost settings that the target has no name for
  */
 public record FlashPlan(List<Renamed> renamed, List<Lost> lost) {
-    /** What a listing said that has another name after. */
+    /** What a settings export said that has another name after. */
     public record Renamed(Setting<?> setting, String before, String after) {}
 
     /**

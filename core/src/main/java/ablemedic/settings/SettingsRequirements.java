@@ -59,7 +59,7 @@ final class SettingsRequirements {
     private SettingsRequirements() {}
 
     private static String said(Craft craft, Setting<?> setting) {
-        return craft.told().said(setting);
+        return craft.configuration().said(setting);
     }
 
     private static List<Violation> firmware(Craft craft) {
@@ -77,7 +77,7 @@ final class SettingsRequirements {
                             SettingsAndFirmware.WORDS.requirement("firmware-image"),
                             15)));
         }
-        if (craft.told(FirmwareSettings.STALE)) {
+        if (craft.setting(FirmwareSettings.STALE)) {
             found.add(Violation.cannotWork(
                     SettingsAndFirmware.WORDS.requirement("firmware-stale"),
                     ODD,
@@ -92,8 +92,8 @@ final class SettingsRequirements {
     }
 
     private static List<Violation> tilt(Craft craft) {
-        double limit = craft.told(ArmingSettings.TILT);
-        double stands = craft.told(ArmingSettings.STANDS);
+        double limit = craft.setting(ArmingSettings.TILT);
+        double stands = craft.setting(ArmingSettings.STANDS);
         List<Violation> found = new ArrayList<>();
         if (limit > SAFE_TILT) {
             found.add(Violation.doubt(
@@ -124,7 +124,7 @@ final class SettingsRequirements {
 
     private static List<Violation> fix(Craft craft) {
         Optional<CraftLines> lines = CraftLines.onSheet(craft);
-        return craft.told(ArmingSettings.WAITS_FOR_FIX)
+        return craft.setting(ArmingSettings.WAITS_FOR_FIX)
                         && lines.isPresent()
                         && lines.get().of(UartFunction.GNSS).isEmpty()
                 ? List.of(Violation.cannotWork(
@@ -136,7 +136,7 @@ final class SettingsRequirements {
     }
 
     private static List<Violation> calibrated(Craft craft) {
-        return craft.told(ArmingSettings.CALIBRATED)
+        return craft.setting(ArmingSettings.CALIBRATED)
                 ? List.of()
                 : List.of(Violation.cannotWork(
                         SettingsAndFirmware.WORDS.requirement("calibrated"),
@@ -150,8 +150,8 @@ final class SettingsRequirements {
     }
 
     private static List<Violation> throttle(Craft craft) {
-        int down = craft.told(ArmingSettings.RADIO_THROTTLE_DOWN);
-        int low = craft.told(ArmingSettings.THROTTLE_LOW);
+        int down = craft.setting(ArmingSettings.RADIO_THROTTLE_DOWN);
+        int low = craft.setting(ArmingSettings.THROTTLE_LOW);
         List<Violation> found = new ArrayList<>();
         if (low > HIGH_THROTTLE_US) {
             found.add(Violation.of(
@@ -183,12 +183,12 @@ final class SettingsRequirements {
     }
 
     private static List<Violation> armSwitch(Craft craft) {
-        if (craft.told(ArmingSettings.BY) != ArmingSettings.Way.SWITCH) {
+        if (craft.setting(ArmingSettings.BY) != ArmingSettings.Way.SWITCH) {
             return List.of();
         }
-        ModeRange arm = craft.told(ArmingSettings.ARM);
-        int channel = craft.told(ArmingSettings.RADIO_CHANNEL);
-        int on = craft.told(ArmingSettings.RADIO_ON);
+        ModeRange arm = craft.setting(ArmingSettings.ARM);
+        int channel = craft.setting(ArmingSettings.RADIO_CHANNEL);
+        int on = craft.setting(ArmingSettings.RADIO_ON);
         ModeRange over = over(channel == 0 ? 5 : channel, on);
         if (arm.isNone()) {
             return List.of(Violation.cannotWork(
@@ -244,7 +244,7 @@ final class SettingsRequirements {
 
     private static List<Violation> handling(Craft craft) {
         List<Violation> found = new ArrayList<>();
-        if (craft.told(ArmingSettings.WITH_COMPUTER)) {
+        if (craft.setting(ArmingSettings.WITH_COMPUTER)) {
             found.add(Violation.cannotWork(
                     SettingsAndFirmware.WORDS.requirement("handling-computer"),
                     ArmingChecks.COMPLAINT,
@@ -257,7 +257,7 @@ final class SettingsRequirements {
                                     .line("remedy"),
                             1)));
         }
-        if (craft.told(ArmingSettings.ON_AT_POWER)) {
+        if (craft.setting(ArmingSettings.ON_AT_POWER)) {
             found.add(Violation.cannotWork(
                     SettingsAndFirmware.WORDS.requirement("handling-switch"),
                     ArmingChecks.COMPLAINT,
@@ -275,7 +275,7 @@ final class SettingsRequirements {
 
     private static List<Violation> overlaps(Craft craft) {
         return Stream.of(ArmingSettings.LEVEL, ArmingSettings.SOUNDER)
-                .filter(other -> craft.told(ArmingSettings.ARM).overlaps(craft.told(other)))
+                .filter(other -> craft.setting(ArmingSettings.ARM).overlaps(craft.setting(other)))
                 .map(other -> overlap(craft, other))
                 .toList();
     }
@@ -284,14 +284,14 @@ final class SettingsRequirements {
         Words words = SettingsAndFirmware.WORDS
                 .requirement("overlap")
                 .with("mode", Param.written(other.label()))
-                .with("range", Param.written(craft.told(other).toString()));
+                .with("range", Param.written(craft.setting(other).toString()));
         return Violation.doubt(
                 "overlap-" + other.id(), words.line("cause"), words.line("remedy"), "", other, ArmingSettings.ARM);
     }
 
     private static List<Violation> protocol(Craft craft) {
-        MotorProtocol spoken = craft.told(DriveSettings.PROTOCOL);
-        MotorProtocol known = craft.told(DriveSettings.KNOWN);
+        MotorProtocol spoken = craft.setting(DriveSettings.PROTOCOL);
+        MotorProtocol known = craft.setting(DriveSettings.KNOWN);
         List<Violation> found = new ArrayList<>();
         if (!spoken.isKnownTo(known)) {
             found.add(Violation.cannotWork(
@@ -304,7 +304,7 @@ final class SettingsRequirements {
                     Edit.set(DriveSettings.PROTOCOL, known),
                     Edit.set(DriveSettings.KNOWN, spoken)));
         }
-        if (spoken.isDigital() && craft.told(DriveSettings.TWO_WAY) && !craft.told(DriveSettings.ANSWERS)) {
+        if (spoken.isDigital() && craft.setting(DriveSettings.TWO_WAY) && !craft.setting(DriveSettings.ANSWERS)) {
             found.add(Violation.cannotWork(
                     SettingsAndFirmware.WORDS.requirement("motor-two-way"),
                     MOTORS,
@@ -313,7 +313,7 @@ final class SettingsRequirements {
                     Edit.doing(
                             DriveSettings.ANSWERS, true, SettingsAndFirmware.WORDS.requirement("motor-two-way"), 20)));
         }
-        if (spoken.needsEndPoints() && !craft.told(DriveSettings.ENDS)) {
+        if (spoken.needsEndPoints() && !craft.setting(DriveSettings.ENDS)) {
             List<Edit> edits = new ArrayList<>(List.of(Edit.doing(
                     DriveSettings.ENDS,
                     true,
@@ -334,7 +334,7 @@ final class SettingsRequirements {
     }
 
     private static List<Violation> idle(Craft craft) {
-        double idle = craft.told(DriveSettings.IDLE);
+        double idle = craft.setting(DriveSettings.IDLE);
         if (idle >= LOW_IDLE && idle <= HIGH_IDLE) {
             return List.of();
         }
@@ -360,11 +360,11 @@ final class SettingsRequirements {
                     found.add(left(FirmwareSettings.built(job), job.label(), job.id()));
                 }
             }
-            boolean soft = craft.told(UartSettings.SOFT)
+            boolean soft = craft.setting(UartSettings.SOFT)
                     && lines.joined().stream().anyMatch(line -> lines.portOf(line)
                             .filter(lines.board()::isSoft)
                             .isPresent());
-            if (soft && !craft.told(FirmwareSettings.SOFT_BUILT)) {
+            if (soft && !craft.setting(FirmwareSettings.SOFT_BUILT)) {
                 found.add(left(
                         FirmwareSettings.SOFT_BUILT,
                         SettingsAndFirmware.WORDS

@@ -13,7 +13,7 @@ import java.util.Set;
 
 /**
  * What a craft would do again on another version of its firmware, with all else as it is. What no version mends is not
- * here, such as a lead that broke while the board was flashed.
+ * here, such as a wire that broke while the board was flashed.
  *
  * @param sound whether nothing at all is amiss
  * @param starts whether the board starts as it is
@@ -28,8 +28,8 @@ record VersionEffect(boolean sound, boolean starts, boolean asNew, Set<UartFunct
     }
 
     static VersionEffect of(CraftLines lines, Craft sound, Craft craft) {
-        Craft elsewhere =
-                craft.with(craft.told().taking(setting -> setting.device() == Device.FIRMWARE, Configuration.USUAL));
+        Craft elsewhere = craft.with(
+                craft.configuration().taking(setting -> setting.device() == Device.FIRMWARE, Configuration.USUAL));
         Set<UartFunction> lost = EnumSet.noneOf(UartFunction.class);
         Set<UartFunction> flaky = EnumSet.noneOf(UartFunction.class);
         for (CraftLine line : lines.joined()) {

@@ -41,7 +41,8 @@ public final class SimulatedBody {
         Point at = frame.balance();
         Airframe other = frame.withMassG(frame.massG() * (1 + MASS_SHARE * (2 * random.nextDouble() - 1)))
                 .withBalance(new Point(at.forwardMm() + off(BALANCE_MM), at.rightMm() + off(BALANCE_MM)));
-        Craft craft = new Craft(other, sheet.arms(), sheet.wiring(), sheet.seat(), sheet.told(), sheet.electrics());
+        Craft craft = new Craft(
+                other, sheet.arms(), sheet.outputs(), sheet.mount(), sheet.configuration(), sheet.electrics());
         ElectricSheet wired = sheet.electrics().sheet();
         return wired.isEmpty()
                 ? craft
@@ -50,8 +51,8 @@ public final class SimulatedBody {
                                 .map(part -> new Part(
                                         part.id(), type(part.archetype()), part.label(), part.arms(), part.draw()))
                                 .toList(),
-                        wired.leads(),
-                        wired.pack())));
+                        wired.wires(),
+                        wired.battery())));
     }
 
     private double off(double most) {

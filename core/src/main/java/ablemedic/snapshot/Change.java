@@ -36,7 +36,7 @@ public record Change(
             Snapshot before, Snapshot after, Craft sound, List<Complaint> complaints, List<Evidence<Craft>> found) {
         Craft was = before.on(sound);
         Likely likely = Likely.on(was, complaints);
-        return after.differencesFrom(was.told()).stream()
+        return after.differencesFrom(was.configuration()).stream()
                 .filter(one -> before.held().contains(one.setting()))
                 .map(one -> change(one, after.told(), was, likely, found))
                 .sorted((a, b) -> a.setting().group().equals(b.setting().group())
@@ -51,7 +51,7 @@ public record Change(
             Craft was,
             Likely likely,
             List<Evidence<Craft>> found) {
-        Craft changed = was.with(was.told().taking(difference.setting()::equals, now));
+        Craft changed = was.with(was.configuration().taking(difference.setting()::equals, now));
         Likely then = Likely.on(changed, likely.complaints());
         return new Change(
                 difference.setting(),

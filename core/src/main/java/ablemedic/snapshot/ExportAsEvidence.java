@@ -22,12 +22,12 @@ import java.util.function.Supplier;
 import java.util.stream.Collectors;
 
 /**
- * A listing that a work-up may take for a finding. Where it has several settings otherwise than the sheet and together
- * they give cause for the complaint, that they were told so is one suspect by itself, put right by entering them all: a
- * flash seldom loses one thing alone. Where they give none, the sheet is only behind: what no fault accounts for is
- * then taken for what the craft is told, and speaks against nothing.
+ * A settings export that a work-up may take for a finding. Where it has several settings otherwise than the sheet and
+ * together they give cause for the complaint, that they were told so is one suspect by itself, put right by entering
+ * them all: a flash seldom loses one thing alone. Where they give none, the sheet is only behind: what no fault
+ * accounts for is then taken for what the craft is told, and speaks against nothing.
  *
- * @param check the listing as a check
+ * @param check the settings export as a check
  * @param fault that several settings are as it lists them; nothing where they do not matter to the complaint
  */
 public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault) {
@@ -47,7 +47,7 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
      * @param sheet the craft as on its sheet
      * @param amiss what stands known of the complaint when nobody saw how it shows; asked for where several settings
      *     differ
-     * @param faults that a listing could show
+     * @param faults that a settings export could show
      */
     public static ExportAsEvidence of(
             long id,
@@ -56,7 +56,7 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
             Craft sheet,
             Supplier<Optional<Check<Craft>>> amiss,
             Collection<Fault<Craft>> faults) {
-        List<Configuration.Difference> differences = snapshot.differencesFrom(sheet.told()).stream()
+        List<Configuration.Difference> differences = snapshot.differencesFrom(sheet.configuration()).stream()
                 .filter(one -> one.setting().device() == Device.FLIGHT_BOARD)
                 .toList();
         if (differences.isEmpty()) {
@@ -64,7 +64,7 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
         }
         Set<Setting<?>> otherwise =
                 differences.stream().map(Configuration.Difference::setting).collect(Collectors.toSet());
-        Craft listed = sheet.with(sheet.told().taking(otherwise::contains, snapshot.told()));
+        Craft listed = sheet.with(sheet.configuration().taking(otherwise::contains, snapshot.told()));
         if (differences.size() > 1
                 && amiss.get()
                         .filter(check -> likely(check, listed) - likely(check, sheet) > MATTERS)
@@ -76,9 +76,10 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
         Set<Setting<?>> accounted = faults.stream()
                 .map(fault -> fault.applyTo(sheet))
                 .flatMap(faulty -> otherwise.stream()
-                        .filter(setting ->
-                                !sheet.told().get(setting).equals(faulty.told().get(setting))
-                                        && snapshot.isAlike(setting, faulty.told())))
+                        .filter(setting -> !sheet.configuration()
+                                        .get(setting)
+                                        .equals(faulty.configuration().get(setting))
+                                && snapshot.isAlike(setting, faulty.configuration())))
                 .collect(Collectors.toSet());
         return new ExportAsEvidence(
                 ExportCheck.of(
@@ -88,12 +89,13 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
                         told -> told.taking(
                                 setting -> otherwise.contains(setting)
                                         && !accounted.contains(setting)
-                                        && told.get(setting).equals(sheet.told().get(setting)),
+                                        && told.get(setting)
+                                                .equals(sheet.configuration().get(setting)),
                                 snapshot.told())),
                 Optional.empty());
     }
 
-    /** The fault that a listing makes, by the id of its check. */
+    /** The fault that a settings export makes, by the id of its check. */
     public static String faultId(String checkId) {
         return "as-" + checkId;
     }
@@ -117,7 +119,7 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
                 "settings",
                 sheet -> words.title(),
                 ODDS,
-                craft -> craft.with(craft.told().taking(otherwise::contains, snapshot.told())),
+                craft -> craft.with(craft.configuration().taking(otherwise::contains, snapshot.told())),
                 (sheet, faulty) -> List.of(new Fix<>(
                         "put-back",
                         "settings-before-" + id,
@@ -127,6 +129,7 @@ public record ExportAsEvidence(Check<Craft> check, Optional<Fault<Craft>> fault)
                                 .map(one -> new Value(one.setting().label(), one.after(), one.before()))
                                 .toList(),
                         MINUTES,
-                        craft -> craft.with(craft.told().taking(otherwise::contains, sheet.told())))));
+                        craft ->
+                                craft.with(craft.configuration().taking(otherwise::contains, sheet.configuration())))));
     }
 }

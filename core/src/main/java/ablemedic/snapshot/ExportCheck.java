@@ -25,25 +25,25 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 
 /**
- * A snapshot as a check: whether the craft is told just what the listing holds. A craft that is told otherwise would
- * hardly give this listing, the less so the more settings differ; so a listing settles every suspect that is a setting
- * it holds, and of the settings that it does not hold it says nothing. What the sheet itself has otherwise speaks
- * against all alike.
+ * A snapshot as a check: whether the craft is told just what the settings export holds. A craft that is told otherwise
+ * would hardly give this settings export, the less so the more settings differ; so a settings export settles every
+ * suspect that is a setting it holds, and of the settings that it does not hold it says nothing. What the sheet itself
+ * has otherwise speaks against all alike.
  */
 public final class ExportCheck {
     /** The handbook page of such checks. */
     public static final String KIND = "settings-listing";
-    /** The outcome that stands for the listing. */
+    /** The outcome that stands for the settings export. */
     public static final String LISTED = "listed";
 
     /**
-     * How often a listing has some setting otherwise than the board that gave it: of another craft, of before the last
-     * save, or read through a wrong dictionary. Common practice, no source.
+     * How often a settings export has some setting otherwise than the board that gave it: of another craft, of before
+     * the last save, or read through a wrong dictionary. Common practice, no source.
      */
     private static final double OTHERWISE = 0.004;
     /** Wrong values that a setting could have in it besides. */
     private static final int OTHER_VALUES = 2;
-    /** A suspect is one wrong number of many; a listing with one so near it bears it out. */
+    /** A suspect is one wrong number of many; a settings export with one so near it bears it out. */
     private static final double ALIKE = 0.03;
 
     private static final double MINUTES = 1.5;
@@ -51,17 +51,17 @@ public final class ExportCheck {
     private static final String AS_ON_SHEET = "as-on-sheet";
     private static final String MORE = "more";
     private static final String OTHER = "other";
-    /** How often a listing is of another board, or of before the last save. Common practice, no source. */
+    /** How often a settings export is of another board, or of before the last save. Common practice, no source. */
     private static final double OF_ANOTHER = 0.01;
 
     private ExportCheck() {}
 
     /**
-     * The check that the plan offers before there is a listing: it counts as much as it would part of the suspects. Its
-     * answer is a snapshot, and that is the finding.
+     * The check that the plan offers before there is a settings export: it counts as much as it would part of the
+     * suspects. Its answer is a snapshot, and that is the finding.
      *
      * @param sound the craft as on its sheet
-     * @param faults those that a listing could show
+     * @param faults those that a settings export could show
      */
     public static Check<Craft> planned(Craft sound, Collection<Fault<Craft>> faults) {
         Words words = SnapshotWords.of("planned");
@@ -100,9 +100,9 @@ public final class ExportCheck {
     }
 
     private static List<Configuration.Difference> listed(Craft sound, Craft craft) {
-        return sound.told()
+        return sound.configuration()
                 .only(ExportCheck::isListed)
-                .differencesTo(craft.told().only(ExportCheck::isListed));
+                .differencesTo(craft.configuration().only(ExportCheck::isListed));
     }
 
     private static boolean isListed(Setting<?> setting) {
@@ -110,7 +110,7 @@ public final class ExportCheck {
     }
 
     /**
-     * A listing that is at hand.
+     * A settings export that is at hand.
      *
      * @param id of the snapshot among those of all crafts, since what a check predicts is remembered by its id
      * @param number of the snapshot on its craft's chart
@@ -122,7 +122,7 @@ public final class ExportCheck {
     /**
      * The same where the sheet is behind.
      *
-     * @param updated what a craft is told, with what of its sheet is known to be behind as the listing has it
+     * @param updated what a craft is told, with what of its sheet is known to be behind as the settings export has it
      */
     static Check<Craft> of(long id, int number, Snapshot snapshot, UnaryOperator<Configuration> updated) {
         Words words = SnapshotWords.of("at-hand").with("number", Param.whole(number, ""));
@@ -134,7 +134,7 @@ public final class ExportCheck {
                         answers,
                         Prediction.from(
                                 Facet.of("settings-off-snapshot-" + number, craft -> snapshot.differencesFrom(
-                                                updated.apply(craft.told()), ALIKE)
+                                                updated.apply(craft.configuration()), ALIKE)
                                         .size()),
                                 differ -> outlook(answers, differ)),
                         MINUTES)
@@ -142,8 +142,8 @@ public final class ExportCheck {
     }
 
     /**
-     * This listing, or one of those that have one setting otherwise: as many as there are, so that a guess hardly hits
-     * it.
+     * This settings export, or one of those that have one setting otherwise: as many as there are, so that a guess
+     * hardly hits it.
      */
     private static Choices answers(Words words, Snapshot snapshot) {
         List<Outcome> outcomes = new ArrayList<>(

@@ -10,9 +10,10 @@ import ablemedic.diagnosis.Repair;
 import java.util.List;
 
 /**
- * A listing read back after a fix, against what the craft should be told by now.
+ * A settings export read back after a fix, against what the craft should be told by now.
  *
- * @param differs what of the board's settings in the listing is not as it should be; the listing is what comes after
+ * @param differs what of the board's settings in the settings export is not as it should be; the settings export is
+ *     what comes after
  * @param outcome what that is as an answer to {@link #CHECK}, which compares with the sheet
  */
 public record ReadBack(List<Configuration.Difference> differs, String outcome) {
@@ -40,19 +41,19 @@ public record ReadBack(List<Configuration.Difference> differs, String outcome) {
     /** Whether a repair entered something into the board. */
     public static boolean isOwed(Craft sheet, Repair<Craft> repair) {
         Craft faulty = repair.fault().applyTo(sheet);
-        return faulty.told().differencesTo(repair.fix().applyTo(faulty).told()).stream()
+        return faulty.configuration().differencesTo(repair.fix().applyTo(faulty).configuration()).stream()
                 .anyMatch(one -> isOfBoard(one.setting()));
     }
 
     private static List<Configuration.Difference> ofBoard(Snapshot snapshot, Craft craft) {
-        return snapshot.differencesFrom(craft.told()).stream()
+        return snapshot.differencesFrom(craft.configuration()).stream()
                 .filter(one -> isOfBoard(one.setting()))
                 .toList();
     }
 
     /** How somebody says that so many settings differ from those of a sound craft. */
     public static String howMany(int differing, Craft sound) {
-        long told = sound.told().differencesTo(erased(sound).told()).stream()
+        long told = sound.configuration().differencesTo(erased(sound).configuration()).stream()
                 .filter(one -> isOfBoard(one.setting()))
                 .count();
         return differing == 0
@@ -65,7 +66,7 @@ public record ReadBack(List<Configuration.Difference> differs, String outcome) {
     }
 
     public static Craft erased(Craft craft) {
-        return craft.with(craft.told().taking(ReadBack::isOfBoard, Configuration.USUAL))
+        return craft.with(craft.configuration().taking(ReadBack::isOfBoard, Configuration.USUAL))
                 .with(ArmingSettings.ARM, ModeRange.NONE)
                 .with(ArmingSettings.LEVEL, ModeRange.NONE)
                 .with(ArmingSettings.CALIBRATED, false);

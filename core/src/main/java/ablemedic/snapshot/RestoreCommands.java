@@ -17,7 +17,7 @@ public final class RestoreCommands {
      * cannot be pasted; empty where the fix changes no setting of the board.
      */
     public static String of(Craft faulty, Craft fixed, Dictionary names) {
-        List<Setting<?>> changed = faulty.told().differencesTo(fixed.told()).stream()
+        List<Setting<?>> changed = faulty.configuration().differencesTo(fixed.configuration()).stream()
                 .<Setting<?>>map(Configuration.Difference::setting)
                 .filter(setting -> setting.device() == Device.FLIGHT_BOARD)
                 .toList();
@@ -26,9 +26,9 @@ public final class RestoreCommands {
         }
         StringBuilder text = new StringBuilder(RestoreCommand.header(names));
         for (Setting<?> setting : changed) {
-            text.append(names.line(setting, fixed.told()).orElseGet(() -> SnapshotWords.of("restore")
+            text.append(names.line(setting, fixed.configuration()).orElseGet(() -> SnapshotWords.of("restore")
                             .with("setting", Param.written(setting.label()))
-                            .with("right", Param.written(fixed.told().said(setting)))
+                            .with("right", Param.written(fixed.configuration().said(setting)))
                             .with("why", RestoreCommand.why(setting, names))
                             .line("by-hand-fix")
                             .plain()))

@@ -12,16 +12,16 @@ import java.util.TreeSet;
 import java.util.function.Predicate;
 
 /**
- * What a listing says that a craft was told.
+ * What a settings export says that a craft was told.
  *
  * @param told what it holds; the rest as usual
  * @param held the settings that it holds; of the others it says nothing
  */
 public record Snapshot(Configuration told, SortedSet<Setting<?>> held) {
-    /** A listing rounds its numbers, to this share of them or better. */
+    /** A settings export rounds its numbers, to this share of them or better. */
     private static final double LISTED_TO = 1e-5;
 
-    /** One that holds less of what an earlier one held is a part of a listing. Common practice, no source. */
+    /** One that holds less of what an earlier one held is a part of a settings export. Common practice, no source. */
     private static final double WHOLE = 0.5;
 
     public Snapshot {
@@ -29,10 +29,10 @@ public record Snapshot(Configuration told, SortedSet<Setting<?>> held) {
     }
 
     /**
-     * This listing where an earlier one had lines of switches that it lacks: a listing of all settings leaves a switch
-     * out that has no range, so they have none any more.
+     * This settings export where an earlier one had lines of switches that it lacks: a settings export of all settings
+     * leaves a switch out that has no range, so they have none any more.
      *
-     * @param named whether the version has a name for a setting; of what it can't name its listings say nothing
+     * @param named whether the version has a name for a setting; of what it can't name its exports say nothing
      */
     public Snapshot since(Snapshot before, Predicate<Setting<?>> named) {
         List<Setting<ModeRange>> gone = ArmingSettings.SWITCHES.stream()
@@ -53,12 +53,15 @@ public record Snapshot(Configuration told, SortedSet<Setting<?>> held) {
         return new Snapshot(lost, more);
     }
 
-    /** The craft with what the listing holds in place of what its sheet has. */
+    /** The craft with what the settings export holds in place of what its sheet has. */
     public Craft on(Craft craft) {
-        return craft.with(craft.told().taking(held::contains, told));
+        return craft.with(craft.configuration().taking(held::contains, told));
     }
 
-    /** Where what was told differs from what the listing holds, by setting; the listing is what comes after. */
+    /**
+     * Where what was told differs from what the settings export holds, by setting; the settings export is what comes
+     * after.
+     */
     public List<Configuration.Difference> differencesFrom(Configuration other) {
         return differencesFrom(other, LISTED_TO);
     }
@@ -74,7 +77,7 @@ public record Snapshot(Configuration told, SortedSet<Setting<?>> held) {
                 .toList();
     }
 
-    /** Whether another was told the same of a setting, to what a listing can tell. */
+    /** Whether another was told the same of a setting, to what a settings export can tell. */
     boolean isAlike(Setting<?> setting, Configuration other) {
         return told.get(setting).equals(other.get(setting)) || near(setting, other, LISTED_TO);
     }

@@ -32,7 +32,7 @@ final class Effects {
 
     /** Each output drives the corner that {@code moved} names for the corner it drove before. */
     static Craft outputsMoved(Craft craft, List<Corner> moved) {
-        return craft.withWiring(craft.wiring().stream()
+        return craft.withOutputs(craft.outputs().stream()
                 .map(corner -> moved.get(corner.ordinal()))
                 .toList());
     }
@@ -96,7 +96,7 @@ final class Effects {
 
     /** The board's mount lets it move. */
     static Craft boardLoose(Craft craft) {
-        return craft.withSeat(new BoardMount(craft.mounted(), true));
+        return craft.withMount(new BoardMount(craft.mounted(), true));
     }
 
     /** The tilt that the board takes for level. */
@@ -127,7 +127,7 @@ final class Effects {
         };
     }
 
-    /** Loaded with a pack or camera that it was not built for. */
+    /** Loaded with a battery or camera that it was not built for. */
     static Craft overloaded(Craft craft) {
         return craft.withAirframe(craft.airframe().withMassG(craft.airframe().massG() * OVERLOAD));
     }

@@ -49,7 +49,7 @@ final class EyeChecks {
                                         .map(arm -> arm.motor().rough() ? ROUGH_IS_FELT : 0.0)
                                         .toList()),
                                 surely -> TakeOffChecks.odd(asked, surely)))
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(1)
                 .add();
         checks.ask("board-arrow")
@@ -59,16 +59,16 @@ final class EyeChecks {
                         asked -> from(
                                 Facet.of("mount", Craft::mounted),
                                 mounted -> Categorical.expecting(asked, mount(mounted), Observer.READS.slips())))
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(0.8)
                 .add();
         checks.ask("board-by-finger")
                 .id("mount")
                 .shows(
-                        Facet.of("mount-tight", (Craft c) -> c.seat().loose()),
+                        Facet.of("mount-tight", (Craft c) -> c.mount().loose()),
                         loose -> loose ? "loose" : "firm",
                         Observer.READS)
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(0.5)
                 .add();
         checks.ask("strap-under-frame")
@@ -93,7 +93,7 @@ final class EyeChecks {
                                     .prop()),
                             EyeChecks::prop,
                             Observer.READS)
-                    .needs(BenchNeeds.PACK_OUT)
+                    .needs(BenchNeeds.BATTERY_OUT)
                     .minutes(0.4)
                     .place(new Place.Corners(List.of(corner)))
                     .made());

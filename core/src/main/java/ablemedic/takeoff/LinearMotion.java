@@ -137,7 +137,7 @@ public final class LinearMotion {
         return modes;
     }
 
-    /** What becomes of each axis; an axis takes the worst of the motions in which it leads or has an equal part. */
+    /** What becomes of each axis; an axis takes the worst of the motions in which it wires or has an equal part. */
     public Map<Axis, Hold> axes() {
         Map<Axis, Hold> axes = new EnumMap<>(Axis.class);
         for (Axis axis : Axis.values()) {
@@ -147,8 +147,8 @@ public final class LinearMotion {
             Hold hold = hold(mode);
             for (Axis axis : Axis.values()) {
                 double part = Math.abs(mode.direction()[axis.ordinal()]);
-                double lead = Math.abs(mode.direction()[mode.axis().ordinal()]);
-                if (part > 0.9 * lead && hold.compareTo(axes.get(axis)) > 0) {
+                double wire = Math.abs(mode.direction()[mode.axis().ordinal()]);
+                if (part > 0.9 * wire && hold.compareTo(axes.get(axis)) > 0) {
                     axes.put(axis, hold);
                 }
             }

@@ -69,7 +69,7 @@ final class Loop {
     final double[] motorLag = new double[4];
     /** Lag of its gyro filter, s: one cut off lower lags longer in proportion. */
     final double filterLag;
-    /** Nominal thrust at each corner per wanted torque, through the board's belief and the real leads. */
+    /** Nominal thrust at each corner per wanted torque, through the board's belief and the real wires. */
     final double[][] allocation;
     /** What the board takes for a turn of the craft. */
     final int[][] turn = new int[3][3];
@@ -97,8 +97,8 @@ final class Loop {
         inertia = frame.inertia();
         massKg = frame.massG() / 1000;
         thrustToWeight = frame.thrustToWeight();
-        filterLag = FILTER_LAG / craft.told(FcSettings.FILTER);
-        double g = craft.told(FcSettings.GAIN);
+        filterLag = FILTER_LAG / craft.setting(FcSettings.FILTER);
+        double g = craft.setting(FcSettings.GAIN);
         gain = new double[] {ROLL_PITCH_GAIN * g, ROLL_PITCH_GAIN * g, YAW_GAIN * g};
         double torqueArm = TORQUE_ARM * frame.propDiameterMm() / 2000;
         for (Corner corner : Corner.ALL) {
@@ -121,9 +121,9 @@ final class Loop {
                 turn[i][j] = misalignment.at(i, j);
             }
         }
-        rocks = craft.seat().loose();
-        selfLevel = craft.told(FcSettings.MODE) == FlightMode.LEVEL;
-        Tilt off = craft.told(FcSettings.LEVEL_OFF);
+        rocks = craft.mount().loose();
+        selfLevel = craft.setting(FcSettings.MODE) == FlightMode.LEVEL;
+        Tilt off = craft.setting(FcSettings.LEVEL_OFF);
         levelOff = new double[] {Math.toRadians(off.rollDeg()), Math.toRadians(off.pitchDeg())};
     }
 
@@ -137,7 +137,7 @@ final class Loop {
         for (Corner meant : Corner.ALL) {
             int c = meant.ordinal();
             Point p = craft.airframe().motor(meant);
-            Spin spin = craft.told(FcSettings.SPINS).at(meant);
+            Spin spin = craft.setting(FcSettings.SPINS).at(meant);
             believed[0][c] = 1;
             believed[1][c] = -p.rightMm() / 1000;
             believed[2][c] = p.forwardMm() / 1000;

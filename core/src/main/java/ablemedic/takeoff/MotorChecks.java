@@ -101,7 +101,7 @@ final class MotorChecks {
     }
 
     private static Corner meant(Craft craft, int motor) {
-        return craft.told(FcSettings.NUMBERING).corner(motor);
+        return craft.setting(FcSettings.NUMBERING).corner(motor);
     }
 
     private static String spin(Craft craft, int motor) {

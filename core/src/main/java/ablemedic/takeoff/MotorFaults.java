@@ -94,7 +94,7 @@ final class MotorFaults {
     }
 
     private static SpinConvention set(Craft craft) {
-        return craft.told(FcSettings.SPINS);
+        return craft.setting(FcSettings.SPINS);
     }
 
     private static String spins(Craft craft, SpinConvention convention) {
@@ -122,7 +122,7 @@ final class MotorFaults {
         setTo(faults.add("school-told-wrong", "school-told-wrong")
                         .kind("other-school")
                         .site("school")
-                        .prior(TakeOffOdds.SCHOOL_TOLD_WRONG)
+                        .prior(TakeOffOdds.CONVENTION_SET_WRONG)
                         .changes(craft -> craft.changing(FcSettings.SPINS, SpinConvention::other))
                         .with("right", craft -> Param.written(set(craft).label()))
                         .with("wrong", craft -> Param.written(set(craft).other().label())))

@@ -18,7 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * From what was seen to spin when each output was driven alone: the leads, the order string to enter, the motors to
+ * From what was seen to spin when each output was driven alone: the wires, the order string to enter, the motors to
  * reverse and the props to move.
  */
 public final class MotorMap {
@@ -44,8 +44,8 @@ public final class MotorMap {
      *
      * @param wiring corner of each output, 1 to 4, when all are known
      * @param inferred outputs whose corner was not seen and follows from the others
-     * @param orders the order string for each numbering school, when the wiring is known
-     * @param reverse motors that turn against the school
+     * @param orders the order string for each numbering convention, when the wiring is known
+     * @param reverse motors that turn against the convention
      * @param contradictions what cannot be, in words; then nothing else follows
      * @param missing what has still to be seen, in words
      */
@@ -61,7 +61,7 @@ public final class MotorMap {
     public record PropMove(Corner from, Corner to) {}
 
     /** Works out everything that the sightings allow. */
-    public static Solution solve(List<Seen> seen, FrameShape shape, SpinConvention school) {
+    public static Solution solve(List<Seen> seen, FrameShape shape, SpinConvention convention) {
         Corner[] corners = new Corner[4];
         List<String> contradictions = new ArrayList<>();
         Map<Corner, Spin> spins = new EnumMap<>(Corner.class);
@@ -91,7 +91,7 @@ public final class MotorMap {
         List<Integer> inferred = inferLast(corners, seen, spins);
         List<String> missing = missing(corners, spins, shape);
         List<Corner> reverse = Corner.ALL.stream()
-                .filter(c -> spins.containsKey(c) && spins.get(c) != school.at(c))
+                .filter(c -> spins.containsKey(c) && spins.get(c) != convention.at(c))
                 .toList();
         if (Arrays.asList(corners).contains(null)) {
             return new Solution(Optional.empty(), inferred, Map.of(), reverse, List.of(), missing);
@@ -113,7 +113,7 @@ public final class MotorMap {
 
     /** The order that a craft needs as it is wired. */
     static OutputOrder order(Craft craft) {
-        return order(craft.wiring(), craft.told(FcSettings.NUMBERING));
+        return order(craft.outputs(), craft.setting(FcSettings.NUMBERING));
     }
 
     /**
@@ -122,9 +122,9 @@ public final class MotorMap {
      *
      * @param hands the hand of the prop at each corner, as far as it was looked at
      */
-    public static List<PropMove> propMoves(Map<Corner, Spin> hands, SpinConvention school) {
-        List<Corner> clockwiseTooMany = wrong(hands, school, Spin.CLOCKWISE);
-        List<Corner> counterTooMany = wrong(hands, school, Spin.COUNTER_CLOCKWISE);
+    public static List<PropMove> propMoves(Map<Corner, Spin> hands, SpinConvention convention) {
+        List<Corner> clockwiseTooMany = wrong(hands, convention, Spin.CLOCKWISE);
+        List<Corner> counterTooMany = wrong(hands, convention, Spin.COUNTER_CLOCKWISE);
         List<PropMove> moves = new ArrayList<>();
         for (int i = 0; i < Math.min(clockwiseTooMany.size(), counterTooMany.size()); i++) {
             moves.add(new PropMove(clockwiseTooMany.get(i), counterTooMany.get(i)));
@@ -133,9 +133,9 @@ public final class MotorMap {
         return moves;
     }
 
-    private static List<Corner> wrong(Map<Corner, Spin> hands, SpinConvention school, Spin hand) {
+    private static List<Corner> wrong(Map<Corner, Spin> hands, SpinConvention convention, Spin hand) {
         return Corner.ALL.stream()
-                .filter(c -> hands.get(c) == hand && school.at(c) != hand)
+                .filter(c -> hands.get(c) == hand && convention.at(c) != hand)
                 .toList();
     }
 

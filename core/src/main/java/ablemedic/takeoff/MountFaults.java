@@ -33,7 +33,7 @@ final class MountFaults {
                 .fixedBy(
                         "fasten",
                         (sound, faulty) -> "board-tight",
-                        (sound, faulty) -> craft -> craft.withSeat(BoardMount.firm(craft.mounted())),
+                        (sound, faulty) -> craft -> craft.withMount(BoardMount.firm(craft.mounted())),
                         8)
                 .add();
         level("right", 1, 0);
@@ -69,7 +69,9 @@ final class MountFaults {
                         "angles",
                         (sound, faulty) ->
                                 Param.written(faulty.mounted().angles().toString()))
-                .with("was", (sound, faulty) -> Param.written(faulty.told().said(FcSettings.ALIGNMENT)))
+                .with(
+                        "was",
+                        (sound, faulty) -> Param.written(faulty.configuration().said(FcSettings.ALIGNMENT)))
                 .with(
                         "right",
                         (sound, faulty) ->
@@ -98,7 +100,9 @@ final class MountFaults {
                 .prior(TakeOffOdds.LEVEL_OFF)
                 .changes(craft -> craft.changing(FcSettings.LEVEL_OFF, was -> Effects.levelOff(roll, pitch)))
                 .with("side", new Param.Choice(side))
-                .with("was", (sound, faulty) -> Param.written(faulty.told().said(FcSettings.LEVEL_OFF)))
+                .with(
+                        "was",
+                        (sound, faulty) -> Param.written(faulty.configuration().said(FcSettings.LEVEL_OFF)))
                 .with("right", Param.written(FcSettings.LEVEL_OFF.form().said(Tilt.NONE)))
                 .fixedBy(
                         "calibrate",

@@ -57,8 +57,8 @@ final class OutputFaults {
             declare(moved("outputs-shifted", moved, TakeOffOdds.OUTPUTS_SHIFTED).with("shift", new Param.Count(shift)));
         } else if (follows(moved, MotorNumbering.REAR_RIGHT_FIRST)
                 || follows(moved, MotorNumbering.FRONT_RIGHT_FIRST)) {
-            declare(moved("outputs-of-other-school", moved, TakeOffOdds.OUTPUTS_OF_OTHER_SCHOOL)
-                    .with("wired", c -> Param.when(follows(moved, c.told(FcSettings.NUMBERING)))));
+            declare(moved("outputs-of-other-school", moved, TakeOffOdds.OUTPUTS_OF_OTHER_CONVENTION)
+                    .with("wired", c -> Param.when(follows(moved, c.setting(FcSettings.NUMBERING)))));
         } else {
             declare(moved("outputs-mixed", moved, TakeOffOdds.OUTPUTS_MIXED)
                     .with("moved", craft -> Param.written(arrows(craft, moved, wrong))));
@@ -99,10 +99,12 @@ final class OutputFaults {
         fault.with(
                         "order",
                         (sound, faulty) -> Param.written(MotorMap.order(faulty).toString()))
-                .with("was", (sound, faulty) -> Param.written(faulty.told().said(FcSettings.OUTPUT_ORDER)))
+                .with(
+                        "was",
+                        (sound, faulty) -> Param.written(faulty.configuration().said(FcSettings.OUTPUT_ORDER)))
                 .with(
                         "numbering",
-                        (sound, faulty) -> Param.written(faulty.told().said(FcSettings.NUMBERING)))
+                        (sound, faulty) -> Param.written(faulty.configuration().said(FcSettings.NUMBERING)))
                 .with("wiring", (sound, faulty) -> Param.written(wiring(faulty, MotorMap.order(faulty))))
                 .fixedBy(
                         TakeOffWords.WORDS.fix("order"),
@@ -115,11 +117,11 @@ final class OutputFaults {
                 .with(
                         "kept",
                         (sound, faulty) -> Param.written(
-                                sound.told(FcSettings.OUTPUT_ORDER).toString()))
+                                sound.setting(FcSettings.OUTPUT_ORDER).toString()))
                 .fixedBy(
                         TakeOffWords.WORDS.fix("leads"),
                         (sound, faulty) -> remedy(faulty),
-                        (sound, faulty) -> craft -> craft.withWiring(sound.wiring()),
+                        (sound, faulty) -> craft -> craft.withOutputs(sound.outputs()),
                         SOLDER_MINUTES)
                 .add();
     }

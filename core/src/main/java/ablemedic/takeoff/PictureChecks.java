@@ -58,7 +58,7 @@ final class PictureChecks {
         if (lie != Lie.LEVEL) {
             return TakeOffSeen.id(lie);
         }
-        Tilt off = craft.told(FcSettings.LEVEL_OFF);
+        Tilt off = craft.setting(FcSettings.LEVEL_OFF);
         if (Math.hypot(off.rollDeg(), off.pitchDeg()) < LEVEL_DEG) {
             return TakeOffSeen.id(Lie.LEVEL);
         }

@@ -79,7 +79,7 @@ final class Shaking {
     private static Heat heat(Craft craft, List<FedArm> arms, List<Sight> sights) {
         boolean oscillates = sights.stream().allMatch(sight -> sight.manner() == Manner.SHAKES);
         if (oscillates
-                || craft.told(FcSettings.GAIN) * craft.told(FcSettings.FILTER) > NOISE_HEATS
+                || craft.setting(FcSettings.GAIN) * craft.setting(FcSettings.FILTER) > NOISE_HEATS
                 || craft.airframe().thrustToWeight() < LABOURS) {
             return Heat.ALL;
         }

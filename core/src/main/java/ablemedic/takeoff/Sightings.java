@@ -21,7 +21,7 @@ import java.util.stream.Stream;
 
 /**
  * What an ensemble of take-offs of a craft would be seen to do. Remembered, since crafts that differ only in their
- * leads take off alike.
+ * wires take off alike.
  */
 final class Sightings {
     private static final Memory<Flying, List<Sight>> SEEN = new Memory<>(4_000);
@@ -41,7 +41,8 @@ final class Sightings {
             "take-off",
             craft -> new Flying(
                     craft.withElectrics(Electrics.NONE)
-                            .with(craft.told().taking(setting -> !FELT.contains(setting), Configuration.USUAL)),
+                            .with(craft.configuration()
+                                    .taking(setting -> !FELT.contains(setting), Configuration.USUAL)),
                     Drives.of(craft)));
 
     private Sightings() {}

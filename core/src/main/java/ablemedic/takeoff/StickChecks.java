@@ -75,6 +75,6 @@ final class StickChecks {
     }
 
     private static String moved(Craft craft, Stick stick) {
-        return craft.functionOf(stick).label() + (craft.told(RadioSettings.reversed(stick)) ? "-down" : "-up");
+        return craft.functionOf(stick).label() + (craft.setting(RadioSettings.reversed(stick)) ? "-down" : "-up");
     }
 }

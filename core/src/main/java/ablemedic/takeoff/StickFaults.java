@@ -58,8 +58,8 @@ final class StickFaults {
                 .with(
                         "wrong",
                         craft -> Param.written(
-                                Effects.otherUsual(craft.told(wrong)).toString()))
-                .with("right", craft -> Param.written(craft.told(right).toString())));
+                                Effects.otherUsual(craft.setting(wrong)).toString()))
+                .with("right", craft -> Param.written(craft.setting(right).toString())));
     }
 
     private FaultBuilder order(
@@ -80,24 +80,24 @@ final class StickFaults {
                         TakeOffWords.WORDS.fix("board"),
                         (sound, faulty) -> remedy(faulty),
                         (sound, faulty) ->
-                                craft -> craft.with(FcSettings.STICK_ORDER, faulty.told(RadioSettings.STICK_ORDER)),
+                                craft -> craft.with(FcSettings.STICK_ORDER, faulty.setting(RadioSettings.STICK_ORDER)),
                         2)
                 .fixedBy(
                         TakeOffWords.WORDS.fix("radio"),
                         (sound, faulty) -> remedy(faulty),
-                        (sound, faulty) ->
-                                craft -> craft.with(RadioSettings.STICK_ORDER, sound.told(RadioSettings.STICK_ORDER)),
+                        (sound, faulty) -> craft ->
+                                craft.with(RadioSettings.STICK_ORDER, sound.setting(RadioSettings.STICK_ORDER)),
                         3)
                 .onlyIf((sound, faulty) ->
-                        !faulty.told(RadioSettings.STICK_ORDER).equals(sound.told(RadioSettings.STICK_ORDER)))
+                        !faulty.setting(RadioSettings.STICK_ORDER).equals(sound.setting(RadioSettings.STICK_ORDER)))
                 .add();
     }
 
     private static Param order(Craft craft, Setting<StickOrder> setting) {
-        return Param.written(craft.told(setting).toString());
+        return Param.written(craft.setting(setting).toString());
     }
 
     private static String remedy(Craft faulty) {
-        return "stick-order " + faulty.told(RadioSettings.STICK_ORDER);
+        return "stick-order " + faulty.setting(RadioSettings.STICK_ORDER);
     }
 }

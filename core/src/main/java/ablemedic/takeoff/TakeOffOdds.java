@@ -8,12 +8,12 @@ final class TakeOffOdds {
 
     static final Odds OUTPUTS_SWAPPED = new Odds(.02, .001, .012, .006, .0005, .0005, .004);
     static final Odds OUTPUTS_SHIFTED = new Odds(.006, .0005, .003, .012, .0002, .0002, .002);
-    static final Odds OUTPUTS_OF_OTHER_SCHOOL = new Odds(.01, .0003, .003, .03, .0001, .0002, .002);
+    static final Odds OUTPUTS_OF_OTHER_CONVENTION = new Odds(.01, .0003, .003, .03, .0001, .0002, .002);
     static final Odds OUTPUTS_MIXED = new Odds(.002, .0002, .001, .003, .0001, .0001, .0005);
     static final Odds MOTOR_REVERSED = new Odds(.02, .0005, .02, .004, .0003, .0003, .004);
     static final Odds MOTOR_AND_PROP_REVERSED = new Odds(.006, .0003, .004, .001, .0001, .0001, .001);
     static final Odds ALL_REVERSED = new Odds(.006, .0002, .001, .006, .0001, .0001, .001);
-    static final Odds SCHOOL_TOLD_WRONG = new Odds(.01, .0002, .001, .02, .0001, .0005, .002);
+    static final Odds CONVENTION_SET_WRONG = new Odds(.01, .0002, .001, .02, .0001, .0005, .002);
     static final Odds PROP_WRONG_HAND = new Odds(.03, .015, .02, .001, .001, .002, .01);
     static final Odds PROP_UPSIDE_DOWN = new Odds(.01, .006, .008, .0005, .0005, .001, .004);
     static final Odds PROP_DAMAGED = new Odds(.002, .05, .003, .001, .002, .004, .01);

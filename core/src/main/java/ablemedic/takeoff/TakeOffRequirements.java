@@ -80,7 +80,7 @@ final class TakeOffRequirements {
         if (craft.misalignment().equals(Rotation.NONE)) {
             return List.of();
         }
-        Rotation told = craft.told(FcSettings.ALIGNMENT);
+        Rotation told = craft.setting(FcSettings.ALIGNMENT);
         return List.of(Violation.of(
                 words("alignment")
                         .with("set", Param.written(told.angles().toString()))
@@ -106,8 +106,8 @@ final class TakeOffRequirements {
                 .forEach(other -> edits.add(Edit.set(FcSettings.NUMBERING, other)));
         return List.of(Violation.of(
                 words("outputs")
-                        .with("set", Param.written(craft.told().said(FcSettings.OUTPUT_ORDER)))
-                        .with("numbering", Param.written(craft.told().said(FcSettings.NUMBERING)))
+                        .with("set", Param.written(craft.configuration().said(FcSettings.OUTPUT_ORDER)))
+                        .with("numbering", Param.written(craft.configuration().said(FcSettings.NUMBERING)))
                         .with("right", Param.written(order.toString())),
                 Severity.HAZARD,
                 TakeOffSeen.ID,
@@ -116,7 +116,7 @@ final class TakeOffRequirements {
     }
 
     private static List<Violation> spins(Craft craft) {
-        SpinConvention told = craft.told(FcSettings.SPINS);
+        SpinConvention told = craft.setting(FcSettings.SPINS);
         Set<Corner> against = Corner.ALL.stream()
                 .filter(corner -> craft.arm(corner).motor().spin() != told.at(corner))
                 .collect(Collectors.toSet());
@@ -143,8 +143,8 @@ final class TakeOffRequirements {
     }
 
     private static List<Violation> stickOrder(Craft craft) {
-        StickOrder expects = craft.told(FcSettings.STICK_ORDER);
-        StickOrder sends = craft.told(RadioSettings.STICK_ORDER);
+        StickOrder expects = craft.setting(FcSettings.STICK_ORDER);
+        StickOrder sends = craft.setting(RadioSettings.STICK_ORDER);
         return expects.equals(sends)
                 ? List.of()
                 : List.of(Violation.of(
@@ -161,7 +161,7 @@ final class TakeOffRequirements {
 
     private static List<Violation> sense(Craft craft, Stick stick) {
         Setting<Boolean> reversed = RadioSettings.reversed(stick);
-        return !craft.told(reversed)
+        return !craft.setting(reversed)
                 ? List.of()
                 : List.of(Violation.of(
                         "stick-sense-" + stick.label(),
@@ -174,12 +174,12 @@ final class TakeOffRequirements {
 
     private static List<Violation> trim(Craft craft, Stick stick) {
         Setting<Double> trim = RadioSettings.trim(stick);
-        return Math.abs(craft.told(trim)) <= TRIM_US
+        return Math.abs(craft.setting(trim)) <= TRIM_US
                 ? List.of()
                 : List.of(Violation.of(
                         "trim-" + stick.label(),
                         words("trim", stick)
-                                .with("off", Param.written(craft.told().said(trim))),
+                                .with("off", Param.written(craft.configuration().said(trim))),
                         Severity.CANNOT_WORK,
                         "sticks-wrong",
                         List.of(trim),
@@ -188,12 +188,14 @@ final class TakeOffRequirements {
 
     private static List<Violation> travel(Craft craft, Stick stick) {
         Setting<Double> travel = RadioSettings.travel(stick);
-        return Math.abs(craft.told(travel) - 100) <= TRAVEL_OFF
+        return Math.abs(craft.setting(travel) - 100) <= TRAVEL_OFF
                 ? List.of()
                 : List.of(Violation.of(
                         "travel-" + stick.label(),
                         words("travel", stick)
-                                .with("travel", Param.written(craft.told().said(travel))),
+                                .with(
+                                        "travel",
+                                        Param.written(craft.configuration().said(travel))),
                         Severity.CANNOT_WORK,
                         "sticks-wrong",
                         List.of(travel),
@@ -217,11 +219,12 @@ final class TakeOffRequirements {
     }
 
     private static List<Violation> level(Craft craft) {
-        Tilt off = craft.told(FcSettings.LEVEL_OFF);
+        Tilt off = craft.setting(FcSettings.LEVEL_OFF);
         return Math.max(Math.abs(off.rollDeg()), Math.abs(off.pitchDeg())) <= LEVEL_DEG
                 ? List.of()
                 : List.of(Violation.of(
-                        words("level").with("off", Param.written(craft.told().said(FcSettings.LEVEL_OFF))),
+                        words("level")
+                                .with("off", Param.written(craft.configuration().said(FcSettings.LEVEL_OFF))),
                         Severity.CANNOT_WORK,
                         TakeOffSeen.ID,
                         List.of(FcSettings.LEVEL_OFF),
@@ -229,11 +232,12 @@ final class TakeOffRequirements {
     }
 
     private static List<Violation> tuned(Craft craft, Setting<Double> setting, String entry, String complaint) {
-        double value = craft.told(setting);
+        double value = craft.setting(setting);
         return value <= OTHER_SIZE && value >= 1 / OTHER_SIZE
                 ? List.of()
                 : List.of(Violation.of(
-                        words(entry).with("set", Param.written(craft.told().said(setting))),
+                        words(entry)
+                                .with("set", Param.written(craft.configuration().said(setting))),
                         Severity.CANNOT_WORK,
                         complaint,
                         List.of(setting),

@@ -37,7 +37,7 @@ final class WeightChecks {
                         scale -> from(
                                 Facet.of("mass", (Craft c) -> c.airframe().massG() / 1000),
                                 kg -> new Gaussian(scale, kg, SCALES_SHARE * kg, Observer.READS.slips())))
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(1)
                 .add();
         balance("balance-forward", Point::forwardMm);
@@ -60,7 +60,7 @@ final class WeightChecks {
                                         along.applyAsDouble(at) / MM_A_METRE,
                                         BALANCE_MM / MM_A_METRE,
                                         Observer.READS.slips())))
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(1.2)
                 .add();
     }

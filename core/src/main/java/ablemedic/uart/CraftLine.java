@@ -14,8 +14,8 @@ import java.util.stream.Stream;
  * board.
  *
  * @param format the format that the sheet has it speak
- * @param sends the lead at the pad that it sends on; none where the sheet has none
- * @param hears the lead at the pad that it hears on
+ * @param sends the wire at the pad that it sends on; none where the sheet has none
+ * @param hears the wire at the pad that it hears on
  */
 public record CraftLine(
         Part part, InnerCircuit.Spoken spoken, Format format, Optional<End> sends, Optional<End> hears) {
@@ -23,14 +23,14 @@ public record CraftLine(
     private static final double HIGH_V = 3.9;
 
     /**
-     * A lead of a line.
+     * A wire of a line.
      *
      * @param partPad the address of its end at the part
-     * @param boardPad the address of its end at the flight board
+     * @param boardPad the address of its end at the FC
      * @param links the links that it is made of
      */
-    public record End(Wire lead, String partPad, String boardPad, List<String> links) {
-        /** What is printed at its pad of the flight board. */
+    public record End(Wire wire, String partPad, String boardPad, List<String> links) {
+        /** What is printed at its pad of the FC. */
         public String printed() {
             return printed(boardPad);
         }
@@ -55,12 +55,12 @@ public record CraftLine(
         return part.label() + (job() == UartFunction.TELEMETRY && format != Format.MAVLINK ? "’s telemetry" : "");
     }
 
-    /** Its leads, that to what it sends first. */
+    /** Its wires, that to what it sends first. */
     public List<End> ends() {
         return Stream.of(sends, hears).flatMap(Optional::stream).toList();
     }
 
-    /** Those of its leads that its format needs. */
+    /** Those of its wires that its format needs. */
     public List<End> needed() {
         UartRequest wish = wish(format);
         return Stream.of(sends.filter(end -> wish.heard() || wish.oneWire()), hears.filter(end -> wish.spokenTo()))

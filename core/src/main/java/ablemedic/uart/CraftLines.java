@@ -39,7 +39,7 @@ import java.util.stream.Stream;
 
 /**
  * The serial lines of one craft: which there are by its sheet, and how each stands on the craft as it is. What becomes
- * of a line follows from leads, supply and ground on the craft's network, and from {@link JoinedPart}, which judges the
+ * of a line follows from wires, supply and ground on the craft's network, and from {@link JoinedPart}, which judges the
  * two ends.
  */
 public final class CraftLines {
@@ -88,12 +88,12 @@ public final class CraftLines {
         this.lines = lines;
     }
 
-    /** Those of a craft; nothing where its flight board has no ports entered. */
+    /** Those of a craft; nothing where its FC has no UARTs entered. */
     public static Optional<CraftLines> of(Craft craft) {
         return MADE.of(craft, CraftLines::made);
     }
 
-    /** Those of a craft as on its sheet, whatever has come to its leads. */
+    /** Those of a craft as on its sheet, whatever has come to its wires. */
     public static Optional<CraftLines> onSheet(Craft craft) {
         return of(craft.withElectrics(craft.electrics().sound()));
     }
@@ -129,7 +129,7 @@ public final class CraftLines {
         for (Part part : craft.electrics().sheet().parts()) {
             for (InnerCircuit one : part.archetype().inner()) {
                 if (one instanceof InnerCircuit.Spoken spoken) {
-                    Format format = craft.told(SpokenSettings.format(spoken.job()))
+                    Format format = craft.setting(SpokenSettings.format(spoken.job()))
                             .filter(spoken.formats()::contains)
                             .orElse(spoken.formats().get(0));
                     all.add(new CraftLine(
@@ -147,21 +147,21 @@ public final class CraftLines {
     private static Optional<End> end(Craft craft, Part part, String pad, Part board) {
         String at = part.address(pad);
         Wiring wiring = craft.electrics().wiring();
-        return craft.electrics().sheet().leads().stream()
-                .filter(lead -> lead.from().equals(at) || lead.to().equals(at))
+        return craft.electrics().sheet().wires().stream()
+                .filter(wire -> wire.from().equals(at) || wire.to().equals(at))
                 .findFirst()
-                .filter(lead -> other(lead, at).startsWith(board.id() + "."))
-                .map(lead -> new End(
-                        lead,
+                .filter(wire -> other(wire, at).startsWith(board.id() + "."))
+                .map(wire -> new End(
+                        wire,
                         at,
-                        other(lead, at),
+                        other(wire, at),
                         wiring.links().stream()
-                                .filter(link -> link.leadId().equals(lead.id()))
+                                .filter(link -> link.wireId().equals(wire.id()))
                                 .map(Wiring.Link::id)
                                 .toList()));
     }
 
-    /** What the planner is asked for a line, with the port that it lies on. */
+    /** What the planner is asked for a line, with the UART that it lies on. */
     public UartRequest wish(CraftLine line) {
         UartRequest wish = line.wish(line.format());
         return new UartRequest(
@@ -172,8 +172,8 @@ public final class CraftLines {
                 portOf(line).orElse(""));
     }
 
-    private static String other(Wire lead, String end) {
-        return lead.from().equals(end) ? lead.to() : lead.from();
+    private static String other(Wire wire, String end) {
+        return wire.from().equals(end) ? wire.to() : wire.from();
     }
 
     public SerialBoard board() {
@@ -189,7 +189,7 @@ public final class CraftLines {
         return lines;
     }
 
-    /** Those with a lead on the sheet. */
+    /** Those with a wire on the sheet. */
     public List<CraftLine> joined() {
         return lines.stream().filter(line -> !line.ends().isEmpty()).toList();
     }
@@ -203,10 +203,10 @@ public final class CraftLines {
      * How a line stands on a craft.
      *
      * @param computer whether the computer is joined; then what it feeds has its supply from it, and the rest from the
-     *     pack
+     *     battery
      */
     public Now now(CraftLine line, Craft craft, boolean computer) {
-        return known.of(new Key(craft.electrics(), craft.told(), computer), key -> all(craft, computer))
+        return known.of(new Key(craft.electrics(), craft.configuration(), computer), key -> all(craft, computer))
                 .get(line.id());
     }
 
@@ -237,7 +237,7 @@ public final class CraftLines {
                 .map(end -> wire(craft, end))
                 .orElse(Reach.NONE);
         Reach heard = joined.isHeard(bySheet(line))
-                ? GnssLoad.of(joined, craft.told(SpokenSettings.GNSS_HZ)).through(sends)
+                ? GnssLoad.of(joined, craft.setting(SpokenSettings.GNSS_HZ)).through(sends)
                 : Reach.NONE;
         boolean silent = line.job() == UartFunction.TELEMETRY && !telemetryOn(craft);
         Reach spoken = joined.isSpokenTo(bySheet(line)) && !silent ? hears : Reach.NONE;
@@ -245,16 +245,16 @@ public final class CraftLines {
     }
 
     public static boolean telemetryOn(Craft craft) {
-        return craft.told(UartSettings.TELEMETRY) && craft.told(FirmwareSettings.TELEMETRY_WORKS);
+        return craft.setting(UartSettings.TELEMETRY) && craft.setting(FirmwareSettings.TELEMETRY_WORKS);
     }
 
-    /** Whether what is sent gets through a lead, whatever it says. */
+    /** Whether what is sent gets through a wire, whatever it says. */
     private Reach wire(Craft craft, End end) {
         Electrics electrics = craft.electrics();
-        String at = electrics.movedTo(end.lead().id(), end.boardPad());
+        String at = electrics.movedTo(end.wire().id(), end.boardPad());
         double ohms = ohms(electrics, end);
         if (Double.isInfinite(ohms)
-                || electrics.deadPort(at)
+                || electrics.deadUart(at)
                 || jammed(craft, end, at) && !jammed(sound, end, end.boardPad())) {
             return Reach.NONE;
         }
@@ -268,7 +268,7 @@ public final class CraftLines {
                 .sum();
     }
 
-    /** Whether a lead has something on it that sends as well, or that holds it. */
+    /** Whether a wire has something on it that sends as well, or that holds it. */
     private boolean jammed(Craft craft, End end, String boardPad) {
         Electrics electrics = craft.electrics();
         List<String> bridged = new ArrayList<>(electrics.bridgedWith(boardPad));
@@ -280,7 +280,7 @@ public final class CraftLines {
                 .flatMap(line -> line.sends().stream())
                 .filter(other -> !other.equals(end))
                 .anyMatch(other ->
-                        electrics.movedTo(other.lead().id(), other.boardPad()).equals(boardPad)
+                        electrics.movedTo(other.wire().id(), other.boardPad()).equals(boardPad)
                                 && ohms(electrics, other) < Double.POSITIVE_INFINITY);
     }
 
@@ -292,26 +292,26 @@ public final class CraftLines {
         }
         Optional<SerialPad> onBoard = pad(pad);
         boolean boardSends = onBoard.filter(
-                        one -> one.side() == Side.TX && !jobs(craft, one.port()).isEmpty())
+                        one -> one.side() == Side.TX && !jobs(craft, one.uart()).isEmpty())
                 .isPresent();
         boolean partSends = lines.stream()
                 .flatMap(line -> line.ends().stream())
                 .filter(other -> !other.equals(end))
                 .anyMatch(other -> other.partPad().equals(pad)
                         || electrics
-                                .movedTo(other.lead().id(), other.boardPad())
+                                .movedTo(other.wire().id(), other.boardPad())
                                 .equals(pad));
         return boardSends || partSends;
     }
 
-    /** The serial pad of the flight board at an address. */
+    /** The serial pad of the FC at an address. */
     public Optional<SerialPad> pad(String address) {
         return board.pads().stream()
                 .filter(pad -> boardPart.address(pad.name()).equals(address))
                 .findFirst();
     }
 
-    /** The pads of the flight board that a line lies on. */
+    /** The pads of the FC that a line lies on. */
     public List<SerialPad> pads(CraftLine line) {
         return line.ends().stream()
                 .map(End::boardPad)
@@ -320,27 +320,27 @@ public final class CraftLines {
                 .toList();
     }
 
-    /** The port that a line lies on. */
+    /** The UART that a line lies on. */
     public Optional<String> portOf(CraftLine line) {
-        return pads(line).stream().map(SerialPad::port).findFirst();
+        return pads(line).stream().map(SerialPad::uart).findFirst();
     }
 
-    /** The jobs that a port does; none where something left behind overrules what is set. */
-    private static List<UartFunction> jobs(Craft craft, String port) {
-        return craft.told(FirmwareSettings.STALE) || !UartSettings.PORTS.contains(port)
+    /** The jobs that a UART does; none where something left behind overrules what is set. */
+    private static List<UartFunction> jobs(Craft craft, String uart) {
+        return craft.setting(FirmwareSettings.STALE) || !UartSettings.UARTS.contains(uart)
                 ? List.of()
-                : craft.told(UartSettings.jobsOf(port));
+                : craft.setting(UartSettings.jobsOf(uart));
     }
 
     /** The two ends of a line as they are, for the rules to judge. */
     public JoinedPart joined(CraftLine line, Craft craft, boolean computer) {
         Electrics electrics = craft.electrics();
-        Format speaks = craft.told(SpokenSettings.format(line.job()))
+        Format speaks = craft.setting(SpokenSettings.format(line.job()))
                 .orElse(line.spoken().formats().get(0));
         Optional<SerialPad> sends =
-                line.sends().flatMap(end -> pad(electrics.movedTo(end.lead().id(), end.boardPad())));
+                line.sends().flatMap(end -> pad(electrics.movedTo(end.wire().id(), end.boardPad())));
         Optional<SerialPad> hears =
-                line.hears().flatMap(end -> pad(electrics.movedTo(end.lead().id(), end.boardPad())));
+                line.hears().flatMap(end -> pad(electrics.movedTo(end.wire().id(), end.boardPad())));
         boolean byComputer = computer && UsbPower.feeds(electrics, line.part());
         double supply = byComputer
                 ? feedV(electrics, line.part())
@@ -348,14 +348,14 @@ public final class CraftLines {
         return new JoinedPart(
                 board,
                 line.wish(speaks),
-                baud(craft.told(SpokenSettings.baud(line.job())), speaks),
+                baud(craft.setting(SpokenSettings.baud(line.job())), speaks),
                 sends,
                 hears,
                 grounded(electrics, line.part()),
                 supply < HALF_A_VOLT ? 0 : Math.round(supply * 10) / 10.0,
                 line.part().archetype().highestV(),
                 Optional.of(told(
-                        line, craft, sends.or(() -> hears).map(SerialPad::port).orElse(""), sends.or(() -> hears))),
+                        line, craft, sends.or(() -> hears).map(SerialPad::uart).orElse(""), sends.or(() -> hears))),
                 computer);
     }
 
@@ -379,35 +379,36 @@ public final class CraftLines {
     }
 
     private JoinedPart.Told told(CraftLine line, Craft craft, String lies, Optional<SerialPad> used) {
-        List<String> ports = craft.told(FirmwareSettings.STALE) ? List.of() : UartSettings.portsWith(line.job(), craft);
-        String port = ports.isEmpty() || ports.contains(lies) ? lies : ports.get(0);
-        Format format = craft.told(UartSettings.format(line.job()));
-        int baud = UartSettings.PORTS.contains(port) ? craft.told(UartSettings.baud(port)) : 0;
-        boolean oneWire = UartSettings.PORTS.contains(port)
-                && craft.told(UartSettings.oneWire(port)).done(format == Format.POLLED);
+        List<String> uarts =
+                craft.setting(FirmwareSettings.STALE) ? List.of() : UartSettings.uartsWith(line.job(), craft);
+        String uart = uarts.isEmpty() || uarts.contains(lies) ? lies : uarts.get(0);
+        Format format = craft.setting(UartSettings.format(line.job()));
+        int baud = UartSettings.UARTS.contains(uart) ? craft.setting(UartSettings.baud(uart)) : 0;
+        boolean oneWire = UartSettings.UARTS.contains(uart)
+                && craft.setting(UartSettings.oneWire(uart)).done(format == Format.POLLED);
         return new JoinedPart.Told(
-                port,
-                jobs(craft, port),
+                uart,
+                jobs(craft, uart),
                 format,
                 baud(baud, format),
-                inverted(line, craft, port, format, used),
+                inverted(line, craft, uart, format, used),
                 oneWire,
-                craft.told(UartSettings.SOFT) && craft.told(FirmwareSettings.SOFT_BUILT));
+                craft.setting(UartSettings.SOFT) && craft.setting(FirmwareSettings.SOFT_BUILT));
     }
 
     /**
-     * Whether port or jumper turn the line round: the port as it is told, a jumper as it was bridged for what the sheet
+     * Whether UART or jumper turn the line round: the UART as it is told, a jumper as it was bridged for what the sheet
      * has there.
      */
-    private boolean inverted(CraftLine line, Craft craft, String port, Format told, Optional<SerialPad> used) {
+    private boolean inverted(CraftLine line, Craft craft, String uart, Format told, Optional<SerialPad> used) {
         Optional<SerialPad> jumper = used.filter(pad -> pad.inverter() == Inverter.JUMPER);
         if (jumper.isPresent()) {
             return line.format().inverted()
                     != craft.electrics()
                             .otherJumper(boardPart.address(jumper.get().name()));
         }
-        return UartSettings.PORTS.contains(port)
-                ? craft.told(UartSettings.inversion(port)).done(told.inverted())
+        return UartSettings.UARTS.contains(uart)
+                ? craft.setting(UartSettings.inversion(uart)).done(told.inverted())
                 : told.inverted();
     }
 
@@ -415,13 +416,13 @@ public final class CraftLines {
         return told > 0 ? told : format.bauds().stream().findFirst().orElse(0);
     }
 
-    /** What stands on a pad of the flight board, pack in and the computer off. */
+    /** What stands on a pad of the FC, battery in and the computer off. */
     public OnPad on(SerialPad pad, Craft craft) {
         String address = boardPart.address(pad.name());
         List<OnPad.Sending> sending = new ArrayList<>();
         for (CraftLine line : joined()) {
             for (End end : line.sends().stream().toList()) {
-                if (craft.electrics().movedTo(end.lead().id(), end.boardPad()).equals(address)) {
+                if (craft.electrics().movedTo(end.wire().id(), end.boardPad()).equals(address)) {
                     Reach reach = wire(craft, end);
                     if (jammed(craft, end, address)) {
                         return OnPad.JAMMED;
@@ -454,21 +455,21 @@ public final class CraftLines {
     }
 
     private Optional<OnPad.Sending> boardSends(SerialPad pad, Craft craft) {
-        if (craft.electrics().deadPort(boardPart.address(pad.name()))) {
+        if (craft.electrics().deadUart(boardPart.address(pad.name()))) {
             return Optional.empty();
         }
         // A polled line is silent until somebody asks.
-        for (UartFunction job : jobs(craft, pad.port())) {
-            Format format = craft.told(UartSettings.format(job));
+        for (UartFunction job : jobs(craft, pad.uart())) {
+            Format format = craft.setting(UartSettings.format(job));
             boolean speaks = new UartRequest("", job, format, false, "").spokenTo()
                     && (job != UartFunction.TELEMETRY || telemetryOn(craft))
                     && job != UartFunction.VIDEO_CONTROL;
             if (speaks && format != Format.POLLED) {
                 boolean turned = pad.inverter() != Inverter.NONE
-                        && craft.told(UartSettings.inversion(pad.port())).done(format.inverted());
+                        && craft.setting(UartSettings.inversion(pad.uart())).done(format.inverted());
                 return Optional.of(new OnPad.Sending(
                         format,
-                        baud(craft.told(UartSettings.baud(pad.port())), format),
+                        baud(craft.setting(UartSettings.baud(pad.uart())), format),
                         pad.inverter() == Inverter.JUMPER ? format.inverted() : turned,
                         3.3,
                         false));

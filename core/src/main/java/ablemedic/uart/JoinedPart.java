@@ -31,7 +31,7 @@ import java.util.stream.Collectors;
  * @param ground whether the two have a ground in common
  * @param supplyV what the part is fed with, volts
  * @param standsV the most that the part stands, volts
- * @param told what its port is told; none where nobody has read it
+ * @param told what its UART is told; none where nobody has read it
  * @param computer whether the computer is joined
  */
 public record JoinedPart(
@@ -53,18 +53,18 @@ public record JoinedPart(
     private static final double SUPPLY_PLAY = 0.1;
 
     /**
-     * What a port is told.
+     * What a UART is told.
      *
-     * @param port the port
+     * @param uart the UART
      * @param jobs that it has; empty for none
      * @param format that it is to speak
      * @param baud bits a second
      * @param inverted whether it, or the jumper at its pad, turns the line round
      * @param oneWire whether it hears and speaks over its sending pad
-     * @param softOn whether software ports are on
+     * @param softOn whether software UARTs are on
      */
     public record Told(
-            String port,
+            String uart,
             List<UartFunction> jobs,
             Format format,
             int baud,
@@ -217,8 +217,8 @@ public record JoinedPart(
         return Map.of("pad", Param.written(pad.name()));
     }
 
-    private static Map<String, Param> uart(String port) {
-        return Map.of("uart", Param.written(port));
+    private static Map<String, Param> uart(String uart) {
+        return Map.of("uart", Param.written(uart));
     }
 
     private void volts(List<Judged> all) {
@@ -283,7 +283,7 @@ public record JoinedPart(
     private void sense(List<Judged> all) {
         boolean low = part.format().inverted();
         for (SerialPad pad : used()) {
-            if (board.isSoft(pad.port())) {
+            if (board.isSoft(pad.uart())) {
                 continue;
             }
             Map<String, Param> params = new HashMap<>(pad(pad));
@@ -295,7 +295,7 @@ public record JoinedPart(
                 all.add(judged(Rule.NO_INVERTER, Grade.WRONG, wayOf(pad), params));
             } else if (turns(pad.inverter()) && told.isPresent() && told.get().inverted() != low) {
                 params.put("jumper", Param.when(pad.inverter() == Inverter.JUMPER));
-                params.put("uart", Param.written(pad.port()));
+                params.put("uart", Param.written(pad.uart()));
                 all.add(judged(Rule.INVERSION, Grade.WRONG, wayOf(pad), params));
             }
         }
@@ -312,15 +312,15 @@ public record JoinedPart(
     /** Pads of the same side that read it. */
     private List<String> elsewhere(SerialPad wrong, boolean low) {
         return board.pads().stream()
-                .filter(pad -> pad.side() == wrong.side() && pad.hears(low) && !board.isSoft(pad.port()))
+                .filter(pad -> pad.side() == wrong.side() && pad.hears(low) && !board.isSoft(pad.uart()))
                 .map(SerialPad::name)
                 .toList();
     }
 
     private void settings(List<Judged> all) {
         if (told.isEmpty()) {
-            String port = used().stream().map(SerialPad::port).findFirst().orElse("?");
-            all.add(judged(Rule.UNREAD, Grade.UNKNOWN, Way.BOTH, uart(port)));
+            String uart = used().stream().map(SerialPad::uart).findFirst().orElse("?");
+            all.add(judged(Rule.UNREAD, Grade.UNKNOWN, Way.BOTH, uart(uart)));
             return;
         }
         Told is = told.get();
@@ -349,20 +349,20 @@ public record JoinedPart(
 
     /** Whether the UART that its wires are on has its function, and no other. */
     private void function(List<Judged> all, Told is) {
-        List<String> ports = used().stream().map(SerialPad::port).distinct().toList();
+        List<String> uarts = used().stream().map(SerialPad::uart).distinct().toList();
         used().stream()
-                .filter(pad -> !pad.port().equals(is.port()))
+                .filter(pad -> !pad.uart().equals(is.uart()))
                 .forEach(pad -> all.add(judged(
-                        ports.size() > 1 ? Rule.TWO_UARTS : Rule.FUNCTION_ELSEWHERE,
+                        uarts.size() > 1 ? Rule.TWO_UARTS : Rule.FUNCTION_ELSEWHERE,
                         Grade.WRONG,
                         wayOf(pad),
                         Map.of(
-                                "uart", Param.written(is.port()),
-                                "uarts", Param.written(String.join(" and ", ports)),
+                                "uart", Param.written(is.uart()),
+                                "uarts", Param.written(String.join(" and ", uarts)),
                                 "pad", Param.written(pad.name()),
-                                "other", Param.written(pad.port())))));
+                                "other", Param.written(pad.uart())))));
         if (is.jobs().isEmpty()) {
-            all.add(judged(Rule.NO_FUNCTION, Grade.WRONG, Way.BOTH, uart(is.port())));
+            all.add(judged(Rule.NO_FUNCTION, Grade.WRONG, Way.BOTH, uart(is.uart())));
         } else if (!is.jobs().contains(part.job()) && !carriesBack(is)) {
             all.add(judged(
                     Rule.OTHER_FUNCTION,
@@ -370,7 +370,7 @@ public record JoinedPart(
                     Way.BOTH,
                     Map.of(
                             "uart",
-                            Param.written(is.port()),
+                            Param.written(is.uart()),
                             "others",
                             Param.written(is.jobs().stream()
                                     .map(UartFunction::label)
@@ -383,13 +383,13 @@ public record JoinedPart(
                     Way.BOTH,
                     Map.of(
                             "uart",
-                            Param.written(is.port()),
+                            Param.written(is.uart()),
                             "n",
                             Param.whole(is.jobs().size(), ""))));
         }
     }
 
-    /** A receiver and its telemetry share a port where the format carries both. */
+    /** A receiver and its telemetry share a UART where the format carries both. */
     private boolean carriesBack(Told is) {
         boolean both = List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY).containsAll(is.jobs())
                 && is.jobs().contains(UartFunction.RECEIVER);
@@ -400,14 +400,14 @@ public record JoinedPart(
     }
 
     private void surroundings(List<Judged> all) {
-        for (String port : used().stream().map(SerialPad::port).distinct().toList()) {
-            if (port.equals(board.computer())) {
+        for (String uart : used().stream().map(SerialPad::uart).distinct().toList()) {
+            if (uart.equals(board.computer())) {
                 all.add(
                         computer
-                                ? judged(Rule.HELD_BY_COMPUTER, Grade.WRONG, Way.BOTH, uart(port))
-                                : judged(Rule.SHARED_WITH_COMPUTER, Grade.DOUBTFUL, Way.BOTH, uart(port)));
+                                ? judged(Rule.HELD_BY_COMPUTER, Grade.WRONG, Way.BOTH, uart(uart))
+                                : judged(Rule.SHARED_WITH_COMPUTER, Grade.DOUBTFUL, Way.BOTH, uart(uart)));
             }
-            if (board.isSoft(port)) {
+            if (board.isSoft(uart)) {
                 if (baud > SOFT_BAUD) {
                     all.add(judged(Rule.TOO_FAST_FOR_SOFT, Grade.WRONG, Way.BOTH));
                 }

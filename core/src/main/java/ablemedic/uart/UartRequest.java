@@ -5,13 +5,13 @@ import ablemedic.protocol.Format.Back;
 import ablemedic.wiring.UartFunction;
 
 /**
- * A part that wants a port.
+ * A part that wants a UART.
  *
  * @param name for people
- * @param job what the port is told to do
+ * @param job what the UART is told to do
  * @param format what is spoken
  * @param volts5 whether it sends at 5 V
- * @param at the port that its leads are soldered to; empty for none
+ * @param at the UART that its wires are soldered to; empty for none
  */
 public record UartRequest(String name, UartFunction job, Format format, boolean volts5, String at) {
 

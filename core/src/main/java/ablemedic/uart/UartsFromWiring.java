@@ -7,20 +7,20 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/** Tells a flight board its ports as the leads of its sheet lie: what is right for that craft, to begin from. */
+/** Tells an FC its UARTs as the wires of its sheet lie: what is right for that craft, to begin from. */
 public final class UartsFromWiring {
     private UartsFromWiring() {}
 
     /**
-     * The same craft, its ports with the jobs and formats of what is joined to them; as it was where the board has no
-     * ports entered.
+     * The same craft, its UARTs with the jobs and formats of what is joined to them; as it was where the board has no
+     * UARTs entered.
      */
     public static Craft told(Craft craft) {
         Optional<CraftLines> lines = CraftLines.of(craft);
         Craft now = craft;
         if (lines.isPresent()) {
-            for (String port : lines.get().board().ports()) {
-                now = now.with(UartSettings.jobsOf(port), List.of());
+            for (String uart : lines.get().board().uarts()) {
+                now = now.with(UartSettings.jobsOf(uart), List.of());
             }
             for (CraftLine line : lines.get().joined()) {
                 now = told(now, lines.get(), line);
@@ -44,17 +44,17 @@ public final class UartsFromWiring {
     }
 
     private static Craft told(Craft craft, CraftLines lines, CraftLine line) {
-        Optional<String> port = lines.portOf(line);
-        if (port.isEmpty()) {
+        Optional<String> uart = lines.portOf(line);
+        if (uart.isEmpty()) {
             return craft;
         }
         List<UartFunction> jobs = Stream.concat(
-                        craft.told(UartSettings.jobsOf(port.get())).stream(), Stream.of(line.job()))
+                        craft.setting(UartSettings.jobsOf(uart.get())).stream(), Stream.of(line.job()))
                 .distinct()
                 .sorted()
                 .toList();
         Craft now =
-                craft.with(UartSettings.jobsOf(port.get()), jobs).with(UartSettings.format(line.job()), line.format());
-        return lines.board().isSoft(port.get()) ? now.with(UartSettings.SOFT, true) : now;
+                craft.with(UartSettings.jobsOf(uart.get()), jobs).with(UartSettings.format(line.job()), line.format());
+        return lines.board().isSoft(uart.get()) ? now.with(UartSettings.SOFT, true) : now;
     }
 }

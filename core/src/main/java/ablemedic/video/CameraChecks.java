@@ -62,9 +62,9 @@ final class CameraChecks {
                         Facet.of(
                                 "air-unit-led",
                                 craft -> chain.isFed(craft, unit)
-                                        && craft.told(VideoSettings.GOGGLES_BOUND)
-                                        && craft.told(VideoSettings.GOGGLES_UNIT)
-                                        && craft.told(VideoSettings.GOGGLES_HEAR)),
+                                        && craft.setting(VideoSettings.GOGGLES_BOUND)
+                                        && craft.setting(VideoSettings.GOGGLES_UNIT)
+                                        && craft.setting(VideoSettings.GOGGLES_HEAR)),
                         bound -> bound ? "bound" : "searching",
                         Observer.READS)
                 .minutes(0.5)
@@ -81,7 +81,7 @@ final class CameraChecks {
                                 .isPresent()),
                         loose -> loose ? "loose" : "seated",
                         Observer.JUDGES)
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(1)
                 .add();
     }

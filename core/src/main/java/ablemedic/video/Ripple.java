@@ -18,7 +18,7 @@ final class Ripple {
     private static final double HERTZ = 24_000;
     /** Ripple of the current of a drive, over what it draws in a hover. */
     private static final double SHARE = 0.6;
-    /** What controllers carry themselves, farads; and the ohms of a bulky capacitor with its leads. */
+    /** What controllers carry themselves, farads; and the ohms of a bulky capacitor with its wires. */
     private static final double OWN_FARADS = 40e-6;
 
     private static final double OWN_OHMS = 0.005;
@@ -57,7 +57,7 @@ final class Ripple {
         return seen(craft, part, 0);
     }
 
-    /** Whether a second capacitor, held on the pack's leads, makes fewer lines. */
+    /** Whether a second capacitor, held on the battery's wires, makes fewer lines. */
     static boolean isLessWithAnother(Craft craft, Part part) {
         return seen(craft, part, SECOND_FARADS).compareTo(seen(craft, part)) < 0;
     }
@@ -71,7 +71,7 @@ final class Ripple {
         return volts >= STRONG_V ? Seen.STRONG : volts >= FAINT_V ? Seen.FAINT : Seen.CLEAN;
     }
 
-    /** What is left on the pack's leads, volts. */
+    /** What is left on the battery's wires, volts. */
     static double volts(Craft craft) {
         return volts(craft, 0);
     }
@@ -109,20 +109,20 @@ final class Ripple {
     }
 
     private static boolean isJoined(Electrics electrics, At<InnerCircuit.Capacitance> one) {
-        return electrics.sheet().leads().stream()
-                .filter(lead -> lead.from().startsWith(one.part().id() + ".")
-                        || lead.to().startsWith(one.part().id() + "."))
-                .noneMatch(lead -> electrics.wiring().links().stream()
-                        .filter(link -> link.leadId().equals(lead.id()))
+        return electrics.sheet().wires().stream()
+                .filter(wire -> wire.from().startsWith(one.part().id() + ".")
+                        || wire.to().startsWith(one.part().id() + "."))
+                .noneMatch(wire -> electrics.wiring().links().stream()
+                        .filter(link -> link.wireId().equals(wire.id()))
                         .anyMatch(link -> electrics.spoilt(link.id()).orElse(0) > OPEN_OHMS));
     }
 
-    /** Whether a part has its supply from a regulator, not straight from the pack. */
+    /** Whether a part has its supply from a regulator, not straight from the battery. */
     private static boolean isRegulated(Electrics electrics, Part part) {
         String at = part.address(Powered.supplyPad(part));
-        return electrics.sheet().leads().stream()
-                .filter(lead -> lead.from().equals(at) || lead.to().equals(at))
-                .map(lead -> lead.from().equals(at) ? lead.to() : lead.from())
+        return electrics.sheet().wires().stream()
+                .filter(wire -> wire.from().equals(at) || wire.to().equals(at))
+                .map(wire -> wire.from().equals(at) ? wire.to() : wire.from())
                 .map(pad -> electrics.sheet().pad(pad))
                 .anyMatch(pad -> pad.kind() == Pad.Kind.FEED && pad.volts() > 0);
     }

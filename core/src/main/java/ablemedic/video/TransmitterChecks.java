@@ -47,7 +47,7 @@ final class TransmitterChecks {
                         why -> why.map(w -> w == AntennaDefect.Why.BROKEN ? "broken" : "hidden")
                                 .orElse("well"),
                         Observer.LOOKS_CLOSELY)
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(0.4)
                 .add();
         checks.ask("transmitter-lies")
@@ -56,7 +56,7 @@ final class TransmitterChecks {
                         Facet.of("vtx-airflow", craft -> NoAir.isAt(craft, sender)),
                         closed -> closed ? "closed" : "open",
                         Observer.JUDGES)
-                .needs(BenchNeeds.PACK_OUT)
+                .needs(BenchNeeds.BATTERY_OUT)
                 .minutes(0.4)
                 .add();
     }
@@ -76,7 +76,7 @@ final class TransmitterChecks {
                 .needs(BenchNeeds.POWERED)
                 .minutes(0.7)
                 .reads(VideoFaults.PIT);
-        int right = chain.sound().told(VideoSettings.POWER);
+        int right = chain.sound().setting(VideoSettings.POWER);
         checks.ask("video-power-read")
                 .kind("read-at-transmitter")
                 .with("right", Param.whole(right, ""))
@@ -93,7 +93,7 @@ final class TransmitterChecks {
                     .minutes(1.5)
                     .reads(
                             VideoFaults.LEVELS,
-                            now -> now.equals(chain.sound().told(VideoSettings.LEVELS)) ? "as-many" : "other",
+                            now -> now.equals(chain.sound().setting(VideoSettings.LEVELS)) ? "as-many" : "other",
                             Observer.READS);
         }
         checks.powered(TEN_MINUTES)
@@ -119,7 +119,7 @@ final class TransmitterChecks {
     }
 
     private void channel(String id, String page, BenchNeeds needs, SettingTrouble<Integer> trouble) {
-        int right = chain.sound().told(trouble.setting());
+        int right = chain.sound().setting(trouble.setting());
         checks.ask(id)
                 .kind(page)
                 .with("right", Param.written(Channels.said(right)))
@@ -129,7 +129,7 @@ final class TransmitterChecks {
     }
 
     private String found(Craft craft) {
-        Craft tuned = craft.with(VideoSettings.GOGGLES_CHANNEL, craft.told(VideoSettings.CHANNEL))
+        Craft tuned = craft.with(VideoSettings.GOGGLES_CHANNEL, craft.setting(VideoSettings.CHANNEL))
                 .with(VideoSettings.GOGGLES_INPUT, true);
         return chain.screen(tuned).behind() == Behind.SNOW ? "nothing" : chain.isTuned(craft) ? "set" : "other";
     }

@@ -25,7 +25,7 @@ import java.util.stream.Stream;
  *
  * @param sound the craft as it should be
  * @param path of its picture; nothing where no part sends one
- * @param lines of it; nothing where its board has no ports entered
+ * @param lines of it; nothing where its board has no UARTs entered
  */
 record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> lines) {
     /** Receivers of goggles hear no picture below this, dBm. From memory; only its order matters. */
@@ -120,7 +120,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
         if (!isHeard(way, craft)) {
             return Behind.SNOW;
         }
-        if (way.isDigital() && !craft.told(VideoSettings.CAMERA_PAIRED)) {
+        if (way.isDigital() && !craft.setting(VideoSettings.CAMERA_PAIRED)) {
             return Behind.MESSAGE;
         }
         boolean made =
@@ -136,14 +136,14 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     private boolean isHeard(VideoPath way, Craft craft) {
         boolean sends = isFed(craft, way.sender())
                 && (way.isDigital() || NoPicture.why(craft, way.sender()).isEmpty());
-        boolean bound =
-                !way.isDigital() || craft.told(VideoSettings.GOGGLES_BOUND) && craft.told(VideoSettings.GOGGLES_UNIT);
+        boolean bound = !way.isDigital()
+                || craft.setting(VideoSettings.GOGGLES_BOUND) && craft.setting(VideoSettings.GOGGLES_UNIT);
         return sends
                 && bound
-                && craft.told(VideoSettings.GOGGLES_INPUT)
-                && craft.told(VideoSettings.GOGGLES_HEAR)
+                && craft.setting(VideoSettings.GOGGLES_INPUT)
+                && craft.setting(VideoSettings.GOGGLES_HEAR)
                 && (way.isDigital() || isTuned(craft))
-                && FreeSpace.heardDbm(milliwatts(sound, craft), BENCH_M, craft.told(VideoSettings.CHANNEL))
+                && FreeSpace.heardDbm(milliwatts(sound, craft), BENCH_M, craft.setting(VideoSettings.CHANNEL))
                                 - antennaDb(craft)
                         > PICTURE_DBM;
     }
@@ -152,21 +152,22 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
     static Craft withOtherGoggles(Craft sound, Craft craft) {
         return craft.with(VideoSettings.GOGGLES_INPUT, true)
                 .with(VideoSettings.GOGGLES_HEAR, true)
-                .with(VideoSettings.GOGGLES_CHANNEL, sound.told(VideoSettings.GOGGLES_CHANNEL))
+                .with(VideoSettings.GOGGLES_CHANNEL, sound.setting(VideoSettings.GOGGLES_CHANNEL))
                 .with(VideoSettings.GOGGLES_UNIT, true)
                 .with(VideoSettings.GOGGLES_BOUND, true);
     }
 
     boolean isTuned(Craft craft) {
-        return Math.abs(craft.told(VideoSettings.CHANNEL) - craft.told(VideoSettings.GOGGLES_CHANNEL)) < TUNED_MHZ;
+        return Math.abs(craft.setting(VideoSettings.CHANNEL) - craft.setting(VideoSettings.GOGGLES_CHANNEL))
+                < TUNED_MHZ;
     }
 
     private static double milliwatts(Craft sound, Craft craft) {
-        return craft.told(VideoSettings.PIT)
+        return craft.setting(VideoSettings.PIT)
                 ? PIT_MW
-                : craft.told(VideoSettings.LEVELS).equals(sound.told(VideoSettings.LEVELS))
-                        ? craft.told(VideoSettings.POWER)
-                        : Math.min(25, craft.told(VideoSettings.POWER));
+                : craft.setting(VideoSettings.LEVELS).equals(sound.setting(VideoSettings.LEVELS))
+                        ? craft.setting(VideoSettings.POWER)
+                        : Math.min(25, craft.setting(VideoSettings.POWER));
     }
 
     private double antennaDb(Craft craft) {
@@ -188,7 +189,7 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
         return NoPicture.why(craft, part).isEmpty() && isFed(craft, part);
     }
 
-    /** Whether the leads at the two sides of what draws figures are exchanged. */
+    /** Whether the wires at the two sides of what draws figures are exchanged. */
     private static boolean exchanged(VideoPath way, Craft craft) {
         return !way.hops().isEmpty() && way.hops().stream().allMatch(hop -> hop.isMoved(craft.electrics()));
     }
@@ -224,9 +225,9 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
         if (told == Reach.FLAKY) {
             return Figures.FREEZE;
         }
-        boolean fits =
-                isDigital() || craft.told(VideoSettings.CAMERA_FIELDS) == craft.told(VideoSettings.FIGURES_FIELDS);
-        return !fits ? Figures.ROLL : craft.told(VideoSettings.INSIDE) ? Figures.SHOWN : Figures.CUT;
+        boolean fits = isDigital()
+                || craft.setting(VideoSettings.CAMERA_FIELDS) == craft.setting(VideoSettings.FIGURES_FIELDS);
+        return !fits ? Figures.ROLL : craft.setting(VideoSettings.INSIDE) ? Figures.SHOWN : Figures.CUT;
     }
 
     /** Whether in and out of what draws figures touch, so that the picture goes past it. */
@@ -246,8 +247,8 @@ record VideoChain(Craft sound, Optional<VideoPath> path, Optional<CraftLines> li
         if (told == Reach.NONE || sender().filter(part -> !isFed(craft, part)).isPresent()) {
             return Obeys.NOT;
         }
-        boolean powers = craft.told(VideoSettings.LEVELS).equals(sound.told(VideoSettings.LEVELS))
-                && !craft.told(VideoSettings.PIT);
+        boolean powers = craft.setting(VideoSettings.LEVELS).equals(sound.setting(VideoSettings.LEVELS))
+                && !craft.setting(VideoSettings.PIT);
         return told == Reach.FLAKY
                 ? Obeys.AT_TIMES
                 : !powers ? Obeys.POWER_STAYS : isTuned(craft) ? Obeys.FOLLOWS : Obeys.OTHER_CHANNEL;

@@ -122,7 +122,7 @@ final class VideoFaults {
     }
 
     private Param channel(Setting<Integer> setting) {
-        return Param.written(Channels.said(sound.told(setting)));
+        return Param.written(Channels.said(sound.setting(setting)));
     }
 
     private void transmitter(VideoPath way) {
@@ -138,7 +138,7 @@ final class VideoFaults {
                     .with("levels", levels(way))
                     .fix("set", 4);
         }
-        int right = sound.told(VideoSettings.POWER);
+        int right = sound.setting(VideoSettings.POWER);
         int top = way.milliwatts().get(way.milliwatts().size() - 1);
         if (right < top
                 && chain.heat(sound.with(VideoSettings.POWER, top), false).minutes() < LONG_MINUTES) {
@@ -170,13 +170,13 @@ final class VideoFaults {
         dead(way.sender(), "transmitter-output-burnt", VideoOdds.OUTPUT);
         way.overlay()
                 .filter(osd -> way.hops().size() == 2
-                        && way.hops().stream().allMatch(hop -> hop.lead().isPresent()))
+                        && way.hops().stream().allMatch(hop -> hop.wire().isPresent()))
                 .ifPresent(osd -> exchanged(osd, way.hops().get(0), way.hops().get(1)));
     }
 
     private void exchanged(Part osd, Hop in, Hop out) {
-        String inWire = in.lead().orElseThrow().id();
-        String outWire = out.lead().orElseThrow().id();
+        String inWire = in.wire().orElseThrow().id();
+        String outWire = out.wire().orElseThrow().id();
         add("video-in-out-exchanged")
                 .at(osd)
                 .id("video-exchanged-" + osd.id())
@@ -214,10 +214,10 @@ final class VideoFaults {
     private void osd() {
         if (!chain.isDigital() && chain.path().flatMap(VideoPath::camera).isPresent()) {
             wrong("camera-other-format", CAMERA_FIELDS, VideoOdds.FIELDS, VideoSettings.Fields::other)
-                    .with("right", Param.written(sound.told().said(VideoSettings.CAMERA_FIELDS)))
+                    .with("right", Param.written(sound.configuration().said(VideoSettings.CAMERA_FIELDS)))
                     .fix("set", 3);
             wrong("figures-other-format", FIGURES_FIELDS, VideoOdds.FIELDS, VideoSettings.Fields::other)
-                    .with("right", Param.written(sound.told().said(VideoSettings.FIGURES_FIELDS)))
+                    .with("right", Param.written(sound.configuration().said(VideoSettings.FIGURES_FIELDS)))
                     .fix("set", 2);
         }
         wrong("items-outside", INSIDE, VideoOdds.ITEMS, was -> !was).fix("set", 4);

@@ -26,8 +26,8 @@ final class VideoRequirements {
 
     private static List<Violation> format(Craft craft) {
         VideoChain chain = VideoChain.of(craft);
-        Fields camera = craft.told(VideoSettings.CAMERA_FIELDS);
-        Fields figures = craft.told(VideoSettings.FIGURES_FIELDS);
+        Fields camera = craft.setting(VideoSettings.CAMERA_FIELDS);
+        Fields figures = craft.setting(VideoSettings.FIGURES_FIELDS);
         List<Violation> found = new ArrayList<>();
         if (chain.hasFigures()
                 && !chain.isDigital()
@@ -56,7 +56,7 @@ final class VideoRequirements {
     }
 
     private static List<Violation> levels(Craft craft) {
-        int levels = craft.told(VideoSettings.LEVELS);
+        int levels = craft.setting(VideoSettings.LEVELS);
         return VideoChain.of(craft)
                 .path()
                 .filter(way -> levels != 0 && levels != way.milliwatts().size())
@@ -81,8 +81,8 @@ final class VideoRequirements {
         if (chain.path().filter(way -> !way.isDigital()).isEmpty()) {
             return List.of();
         }
-        int sends = craft.told(VideoSettings.CHANNEL);
-        int listens = craft.told(VideoSettings.GOGGLES_CHANNEL);
+        int sends = craft.setting(VideoSettings.CHANNEL);
+        int listens = craft.setting(VideoSettings.GOGGLES_CHANNEL);
         List<Violation> found = new ArrayList<>();
         if (!chain.isTuned(craft)) {
             found.add(Violation.cannotWork(
@@ -115,7 +115,7 @@ final class VideoRequirements {
         if (path.isEmpty()) {
             return List.of();
         }
-        if (craft.told(VideoSettings.PIT)) {
+        if (craft.setting(VideoSettings.PIT)) {
             return List.of(
                     Violation.doubt(Video.WORDS.requirement("video-pit"), VideoComplaints.GOES, VideoSettings.PIT));
         }
@@ -134,7 +134,7 @@ final class VideoRequirements {
         return List.of(Violation.of(
                 Video.WORDS
                         .requirement("video-power")
-                        .with("power", Param.whole(craft.told(VideoSettings.POWER), "mW"))
+                        .with("power", Param.whole(craft.setting(VideoSettings.POWER), "mW"))
                         .with(
                                 "part",
                                 Param.part(

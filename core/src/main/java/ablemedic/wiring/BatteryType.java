@@ -4,22 +4,23 @@ import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.EntryCheck;
 
 /**
- * A flight pack as its label has it.
+ * A flight battery as its label has it.
  *
  * @param cells in series
  * @param chemistry of its cells
  * @param capacityMah milliampere-hours
- * @param cellMilliohms resistance of one cell with its share of the leads, milliohms
+ * @param cellMilliohms resistance of one cell with its share of the wires, milliohms
  */
 public record BatteryType(int cells, Chemistry chemistry, double capacityMah, double cellMilliohms) {
     private static final Catalogue WORDS = Catalogue.beside(BatteryType.class, "refusals");
 
     public BatteryType {
         EntryCheck check = new EntryCheck(WORDS.of("battery"));
-        check.need(cells >= 1 && cells <= 14, "pack.cells", "cells", "given", cells);
-        check.need(chemistry != null, "pack.chemistry", "chemistry");
-        check.need(capacityMah >= 50 && capacityMah <= 100_000, "pack.capacityMah", "capacity", "given", capacityMah);
-        check.need(cellMilliohms > 0 && cellMilliohms <= 500, "pack.cellMilliohms", "ohms", "given", cellMilliohms);
+        check.need(cells >= 1 && cells <= 14, "battery.cells", "cells", "given", cells);
+        check.need(chemistry != null, "battery.chemistry", "chemistry");
+        check.need(
+                capacityMah >= 50 && capacityMah <= 100_000, "battery.capacityMah", "capacity", "given", capacityMah);
+        check.need(cellMilliohms > 0 && cellMilliohms <= 500, "battery.cellMilliohms", "ohms", "given", cellMilliohms);
         check.end();
     }
 

@@ -21,10 +21,10 @@ import java.util.stream.Stream;
  * The electrical side of a craft as it is built.
  *
  * @param parts in any order, each with a name of its own
- * @param leads between their pads
- * @param pack the pack it flies with
+ * @param wires between their pads
+ * @param battery the battery it flies with
  */
-public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack) {
+public record ElectricSheet(List<Part> parts, List<Wire> wires, BatteryType battery) {
     private static final Catalogue WORDS = Catalogue.beside(ElectricSheet.class, "refusals");
     private static final Words MISSING = WORDS.of("missing");
     private static final int MOST_PARTS = 40;
@@ -33,10 +33,10 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
     /** @throws Rejected naming every place that is wrong; what is only missing is no error, see {@link #missing()} */
     public ElectricSheet {
         parts = List.copyOf(parts);
-        leads = List.copyOf(leads);
+        wires = List.copyOf(wires);
         EntryCheck check = new EntryCheck(WORDS.of("sheet"));
         checkParts(parts, check);
-        checkWires(parts, leads, check);
+        checkWires(parts, wires, check);
         check.end();
     }
 
@@ -67,31 +67,31 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
         }
     }
 
-    private static void checkWires(List<Part> parts, List<Wire> leads, EntryCheck check) {
+    private static void checkWires(List<Part> parts, List<Wire> wires, EntryCheck check) {
         Map<String, Integer> used = new HashMap<>();
         Set<String> ids = new HashSet<>();
-        for (int i = 0; i < leads.size(); i++) {
-            Wire lead = leads.get(i);
-            String where = "leads[" + i + "]";
+        for (int i = 0; i < wires.size(); i++) {
+            Wire wire = wires.get(i);
+            String where = "wires[" + i + "]";
             check.need(
-                    lead.lengthMm() > 0 && lead.lengthMm() <= LONGEST_MM,
+                    wire.lengthMm() > 0 && wire.lengthMm() <= LONGEST_MM,
                     where + ".lengthMm",
                     "length",
                     words -> words.with("most", Param.whole(Math.round(LONGEST_MM), "mm"))
-                            .with("given", Param.written(String.valueOf(lead.lengthMm()))));
-            Optional<Pad> from = pad(parts, lead.from(), where + ".from", check);
-            Optional<Pad> to = pad(parts, lead.to(), where + ".to", check);
+                            .with("given", Param.written(String.valueOf(wire.lengthMm()))));
+            Optional<Pad> from = pad(parts, wire.from(), where + ".from", check);
+            Optional<Pad> to = pad(parts, wire.to(), where + ".to", check);
             if (from.isEmpty() || to.isEmpty()) {
                 continue;
             }
-            UnaryOperator<Words> ends = words -> words.with("from", Param.written(lead.from()))
-                    .with("to", Param.written(lead.to()))
+            UnaryOperator<Words> ends = words -> words.with("from", Param.written(wire.from()))
+                    .with("to", Param.written(wire.to()))
                     .with("fromKind", Param.written(Names.of(from.get().kind())))
                     .with("toKind", Param.written(Names.of(to.get().kind())));
-            check.need(ids.add(lead.id()) && ids.add(lead.to() + ">" + lead.from()), where, "twice", ends);
+            check.need(ids.add(wire.id()) && ids.add(wire.to() + ">" + wire.from()), where, "twice", ends);
             check.need(Pad.fit(from.get().kind(), to.get().kind()), where, "no-fit", ends);
-            room(lead.from(), from.get(), used, where + ".from", check);
-            room(lead.to(), to.get(), used, where + ".to", check);
+            room(wire.from(), from.get(), used, where + ".from", check);
+            room(wire.to(), to.get(), used, where + ".to", check);
         }
     }
 
@@ -131,7 +131,7 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
         return parts.isEmpty();
     }
 
-    /** The flight board. */
+    /** The FC. */
     public Optional<Part> flightBoard() {
         return parts.stream()
                 .filter(part -> part.archetype().kind() == Kind.BOARD)
@@ -161,7 +161,7 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
             }
         }
         Set<String> reached = new HashSet<>();
-        leads.forEach(lead -> reached.addAll(List.of(lead.from(), lead.to())));
+        wires.forEach(wire -> reached.addAll(List.of(wire.from(), wire.to())));
         for (Part part : parts) {
             Words named = MISSING.with("part", Param.part(part.id(), part.label()));
             for (Pad pad : part.archetype().pads()) {
@@ -174,7 +174,7 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
                             .plain());
                 }
             }
-            if (hasPorts()
+            if (hasUarts()
                     && part.archetype().inner().stream()
                             .anyMatch(one -> one instanceof InnerCircuit.Spoken spoken
                                     && Stream.of(spoken.sends(), spoken.hears())
@@ -186,21 +186,21 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
             }
         }
         missing.addAll(destroyed());
-        leads.forEach(lead -> fed(lead).filter(Fed::starves).ifPresent(fed -> missing.add(fed.said("starves"))));
+        wires.forEach(wire -> fed(wire).filter(Fed::starves).ifPresent(fed -> missing.add(fed.said("starves"))));
         return missing;
     }
 
-    /** Whether the ports of the flight board are entered. */
-    private boolean hasPorts() {
+    /** Whether the UARTs of the FC are entered. */
+    private boolean hasUarts() {
         return flightBoard()
                 .filter(board -> board.archetype().inner().stream().anyMatch(InnerCircuit.Chip.class::isInstance))
                 .isPresent();
     }
 
-    /** What the first power would destroy by these leads alone, in words; a craft entered so gets no power. */
+    /** What the first power would destroy by these wires alone, in words; a craft entered so gets no power. */
     public List<String> destroyed() {
-        return leads.stream()
-                .flatMap(lead -> fed(lead).filter(Fed::destroys).stream())
+        return wires.stream()
+                .flatMap(wire -> fed(wire).filter(Fed::destroys).stream())
                 .map(fed -> fed.said("destroys"))
                 .toList();
     }
@@ -235,21 +235,21 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
 
     /** What feeds which part, by the wires of the sheet. */
     public List<Fed> fed() {
-        return leads.stream().flatMap(lead -> fed(lead).stream()).toList();
+        return wires.stream().flatMap(wire -> fed(wire).stream()).toList();
     }
 
     /** Whether a pad has room for one more wire. */
     public boolean hasRoom(String address) {
-        return leads.stream()
-                        .filter(lead -> lead.from().equals(address) || lead.to().equals(address))
+        return wires.stream()
+                        .filter(wire -> wire.from().equals(address) || wire.to().equals(address))
                         .count()
                 < pad(address).room();
     }
 
-    private Optional<Fed> fed(Wire lead) {
-        Pad from = pad(lead.from());
-        String fed = from.kind() == Pad.Kind.FEED ? lead.to() : lead.from();
-        Pad feed = from.kind() == Pad.Kind.FEED ? from : pad(lead.to());
+    private Optional<Fed> fed(Wire wire) {
+        Pad from = pad(wire.from());
+        String fed = from.kind() == Pad.Kind.FEED ? wire.to() : wire.from();
+        Pad feed = from.kind() == Pad.Kind.FEED ? from : pad(wire.to());
         Part part = parts.stream()
                 .filter(p -> fed.startsWith(p.id() + "."))
                 .findFirst()
@@ -257,10 +257,10 @@ public record ElectricSheet(List<Part> parts, List<Wire> leads, BatteryType pack
         if (feed.kind() != Pad.Kind.FEED || pad(fed).kind() != Pad.Kind.SUPPLY) {
             return Optional.empty();
         }
-        String source = from.kind() == Pad.Kind.FEED ? lead.from() : lead.to();
+        String source = from.kind() == Pad.Kind.FEED ? wire.from() : wire.to();
         return Optional.of(
                 feed.volts() == 0
-                        ? new Fed(part, fed, source, pack.cells() * 3.3, pack.fullV(), feed.usb())
+                        ? new Fed(part, fed, source, battery.cells() * 3.3, battery.fullV(), feed.usb())
                         : new Fed(part, fed, source, feed.volts(), feed.volts(), feed.usb()));
     }
 

@@ -35,7 +35,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The electrical side of a craft: how it is wired, and what is wrong with it. */
 public final class Electrics {
-    /** A craft whose parts and leads nobody has entered. */
+    /** A craft whose parts and wires nobody has entered. */
     public static final Electrics NONE =
             new Electrics(new ElectricSheet(List.of(), List.of(), new BatteryType(4, Chemistry.LIPO, 1500, 4)));
 
@@ -214,13 +214,13 @@ public final class Electrics {
      * The regulated voltage, not on the sheet, on which the sense wire sits, volts; nothing where it sits on the sheet.
      */
     public Optional<Double> senseHeldV() {
-        return wiring.senseLead()
+        return wiring.senseWire()
                 .flatMap(wire -> effect(WireHeldAt.class, wire.id()))
                 .map(WireHeldAt::volts);
     }
 
     /** Whether the side of a UART behind a pad is dead. */
-    public boolean deadPort(String pad) {
+    public boolean deadUart(String pad) {
         return effect(UartPadDead.class, pad).isPresent();
     }
 

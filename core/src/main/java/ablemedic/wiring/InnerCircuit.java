@@ -37,7 +37,7 @@ public sealed interface InnerCircuit
     record Regulator(String in, String out, String minus, double volts, double limitA, boolean linear)
             implements InnerCircuit {}
 
-    /** The divider before the converter that reads the pack's voltage: {@code topOhms} over {@code bottomOhms}. */
+    /** The divider before the converter that reads the battery's voltage: {@code topOhms} over {@code bottomOhms}. */
     record Divider(String sense, String minus, double topOhms, double bottomOhms) implements InnerCircuit {
         /** Pad voltage over converter voltage. */
         public double ratio() {
@@ -73,10 +73,10 @@ public sealed interface InnerCircuit
     record CurrentSensor(String pad) implements InnerCircuit {}
 
     /**
-     * The chip of a flight board, so far as its ports go; each {@link SerialPad} leads one side of a port out.
+     * The chip of an FC, so far as its UARTs go; each {@link SerialPad} wires one side of a UART out.
      *
-     * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
-     * @param soft ports that the firmware makes out of a plain pin
+     * @param computer the UART that the computer's bridge takes while it is joined; empty where it has a way of its own
+     * @param soft UARTs that the firmware makes out of a plain pin
      * @param silent what its print does not tell
      */
     record Chip(Processor processor, String computer, List<String> soft, String silent) implements InnerCircuit {

@@ -5,10 +5,10 @@ package ablemedic.wiring;
  *
  * @param name as printed beside it, such as {@code 5V} or {@code IN+}
  * @param kind what it is for
- * @param volts what it feeds or is fed with, volts; 0 for the voltage of the pack
+ * @param volts what it feeds or is fed with, volts; 0 for the voltage of the battery
  * @param row pads of one row lie side by side in the order of the list
  * @param usb whether it is live from the computer alone
- * @param room how many leads fit on it
+ * @param room how many wires fit on it
  */
 public record Pad(String name, Kind kind, double volts, int row, boolean usb, int room) {
 
@@ -24,7 +24,7 @@ public record Pad(String name, Kind kind, double volts, int row, boolean usb, in
         OUTPUT,
         /** Takes one. */
         SIGNAL,
-        /** Measures the pack's voltage. */
+        /** Measures the battery's voltage. */
         SENSE,
         /** Carries the reading of a current sensor. */
         CURRENT,
@@ -33,13 +33,13 @@ public record Pad(String name, Kind kind, double volts, int row, boolean usb, in
         /** Gives or takes a picture. */
         VIDEO;
 
-        /** Whether it carries something fine, so that without a lead it means nothing and could be bridged unseen. */
+        /** Whether it carries something fine, so that without a wire it means nothing and could be bridged unseen. */
         public boolean isFine() {
             return this == SERIAL || this == VIDEO;
         }
     }
 
-    /** Whether a lead may run between pads of these kinds. */
+    /** Whether a wire may run between pads of these kinds. */
     static boolean fit(Kind from, Kind to) {
         return switch (from) {
             case FEED -> to == Kind.SUPPLY || to == Kind.SENSE || to == Kind.FEED;

@@ -1,9 +1,8 @@
 package ablemedic.wiring;
 
 /**
- * Classes of processors on flight boards, and whether their serial ports can turn a line round in the chip: the control
- * register of each port has such a bit on F3, F7 and H7, none on F1 and F4 (reference manuals of the chip maker, from
- * memory).
+ * Classes of processors on FCs, and whether their serial UARTs can turn a line round in the chip: the control register
+ * of each UART has such a bit on F3, F7 and H7, none on F1 and F4 (reference manuals of the chip maker, from memory).
  */
 public enum Processor {
     F1(false),

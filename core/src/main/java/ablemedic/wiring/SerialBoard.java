@@ -12,13 +12,13 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * The serial side of a flight board.
+ * The serial side of an FC.
  *
  * @param id stable name in kebab case
  * @param processor its class
- * @param pads of its ports, in the order in which they lie
- * @param computer the port that the computer's bridge takes while it is joined; empty where it has a way of its own
- * @param soft ports that the firmware makes out of a plain pin
+ * @param pads of its UARTs, in the order in which they lie
+ * @param computer the UART that the computer's bridge takes while it is joined; empty where it has a way of its own
+ * @param soft UARTs that the firmware makes out of a plain pin
  * @param silent what its print does not tell
  */
 public record SerialBoard(
@@ -44,7 +44,7 @@ public record SerialBoard(
             SerialPad pad = pads.get(i);
             String where = "pads[" + i + "]";
             check.need(!pad.name().isBlank() && pad.name().length() <= 12, where + ".name", "pad-name");
-            check.need(pad.port().matches("[A-Za-z0-9]{1,8}"), where + ".port", "uart-name");
+            check.need(pad.uart().matches("[A-Za-z0-9]{1,8}"), where + ".port", "uart-name");
             check.need(
                     pad.inverter() != Inverter.CHIP || processor.inverts(),
                     where + ".inverter",
@@ -60,9 +60,9 @@ public record SerialBoard(
                     "same-pad",
                     "pad",
                     pad.name());
-            List<SerialPad> side = sides.computeIfAbsent(pad.port() + " " + pad.side(), s -> new ArrayList<>());
+            List<SerialPad> side = sides.computeIfAbsent(pad.uart() + " " + pad.side(), s -> new ArrayList<>());
             side.add(pad);
-            check.need(side.size() <= PADS_OF_A_SIDE, where + ".port", "pads-of-side", "uart", pad.port());
+            check.need(side.size() <= PADS_OF_A_SIDE, where + ".port", "pads-of-side", "uart", pad.uart());
             check.need(
                     side.stream()
                                     .filter(one -> one.inverter() == pad.inverter())
@@ -71,9 +71,9 @@ public record SerialBoard(
                     where + ".inverter",
                     "twice");
         }
-        check.need(computer.isEmpty() || ports(pads).contains(computer), "computer", "no-uart", "uart", computer);
-        for (String port : soft) {
-            check.need(ports(pads).contains(port), "soft", "no-uart", "uart", port);
+        check.need(computer.isEmpty() || uarts(pads).contains(computer), "computer", "no-uart", "uart", computer);
+        for (String uart : soft) {
+            check.need(uarts(pads).contains(uart), "soft", "no-uart", "uart", uart);
         }
         check.end();
     }
@@ -92,23 +92,23 @@ public record SerialBoard(
                         sort.id(), sort.label(), chip.processor(), pads, chip.computer(), chip.soft(), chip.silent()));
     }
 
-    private static List<String> ports(List<SerialPad> pads) {
-        return pads.stream().map(SerialPad::port).distinct().toList();
+    private static List<String> uarts(List<SerialPad> pads) {
+        return pads.stream().map(SerialPad::uart).distinct().toList();
     }
 
-    /** Its ports in the order of their pads. */
-    public List<String> ports() {
-        return ports(pads);
+    /** Its UARTs in the order of their pads. */
+    public List<String> uarts() {
+        return uarts(pads);
     }
 
-    /** The pads of one side of a port; none where it is not led out. */
-    public List<SerialPad> pads(String port, Side side) {
+    /** The pads of one side of a UART; none where it is not led out. */
+    public List<SerialPad> pads(String uart, Side side) {
         return pads.stream()
-                .filter(pad -> pad.port().equals(port) && pad.side() == side)
+                .filter(pad -> pad.uart().equals(uart) && pad.side() == side)
                 .toList();
     }
 
-    public boolean isSoft(String port) {
-        return soft.contains(port);
+    public boolean isSoft(String uart) {
+        return soft.contains(uart);
     }
 }

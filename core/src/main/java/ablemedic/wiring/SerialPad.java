@@ -3,18 +3,18 @@ package ablemedic.wiring;
 import ablemedic.catalogue.Names;
 
 /**
- * A pad of a board that is one side of a serial port.
+ * A pad of a board that is one side of a serial UART.
  *
  * @param name as printed beside it
- * @param port the port that it is a side of, as the firmware counts it
+ * @param uart the UART that it is a side of, as the firmware counts it
  * @param side what it is for the board
- * @param inverter what can turn the line round between pad and port
+ * @param inverter what can turn the line round between pad and UART
  * @param bears5V whether a signal of 5 V does it no harm
  */
-public record SerialPad(String name, String port, Side side, Inverter inverter, boolean bears5V)
+public record SerialPad(String name, String uart, Side side, Inverter inverter, boolean bears5V)
         implements InnerCircuit {
 
-    /** A side of a port. */
+    /** A side of a UART. */
     public enum Side {
         RX,
         TX

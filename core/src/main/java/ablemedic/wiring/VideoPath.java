@@ -8,8 +8,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The way of the picture on a sheet: what makes it, what draws figures into it, what sends it, and the leads between
- * them. A hop whose lead is not entered is there all the same, and nothing is known of it.
+ * The way of the picture on a sheet: what makes it, what draws figures into it, what sends it, and the wires between
+ * them. A hop whose wire is not entered is there all the same, and nothing is known of it.
  *
  * @param camera that makes the picture; none where nothing is entered, or where an air unit brings its own
  * @param overlay that draws figures into it on the way
@@ -20,14 +20,14 @@ public record VideoPath(Optional<Part> camera, Optional<Part> overlay, Part send
     /**
      * From pad to pad.
      *
-     * @param lead none where none is entered
+     * @param wire none where none is entered
      * @param far the end of it that may sit on another pad than it should
-     * @param links that the lead is made of
+     * @param links that the wire is made of
      */
-    public record Hop(String from, String to, Optional<Wire> lead, String far, List<String> links) {
-        /** Whether the lead lies on another pad than it should. */
+    public record Hop(String from, String to, Optional<Wire> wire, String far, List<String> links) {
+        /** Whether the wire lies on another pad than it should. */
         public boolean isMoved(Electrics electrics) {
-            return lead.filter(one -> !electrics.movedTo(one.id(), far).equals(far))
+            return wire.filter(one -> !electrics.movedTo(one.id(), far).equals(far))
                     .isPresent();
         }
     }
@@ -62,7 +62,7 @@ public record VideoPath(Optional<Part> camera, Optional<Part> overlay, Part send
     }
 
     /**
-     * What draws figures: the part that the leads go through, or else the likeliest, unless the sheet has the camera go
+     * What draws figures: the part that the wires go through, or else the likeliest, unless the sheet has the camera go
      * past it.
      */
     private static Optional<Part> inLine(Electrics electrics, Optional<Part> camera, Part sender) {
@@ -72,7 +72,7 @@ public record VideoPath(Optional<Part> camera, Optional<Part> overlay, Part send
                 .filter(part ->
                         picture(part).filter(one -> one.role() == Role.OVERLAY).isPresent())
                 .filter(part -> hop(electrics, part.address(pictureOf(part).gives()), to)
-                        .lead()
+                        .wire()
                         .isPresent())
                 .findFirst();
         return joined.or(() -> partOf(parts, Role.OVERLAY))
@@ -82,30 +82,28 @@ public record VideoPath(Optional<Part> camera, Optional<Part> overlay, Part send
                                         camera.get()
                                                 .address(pictureOf(camera.get()).gives()),
                                         to)
-                                .lead()
+                                .wire()
                                 .isEmpty());
     }
 
     private static Hop hop(Electrics electrics, String from, String to) {
-        Optional<Wire> lead = electrics.sheet().leads().stream()
+        Optional<Wire> wire = electrics.sheet().wires().stream()
                 .filter(one -> one.from().equals(from) && one.to().equals(to)
                         || one.from().equals(to) && one.to().equals(from))
                 .findFirst();
         return new Hop(
                 from,
                 to,
-                lead,
-                lead.map(electrics.wiring()::farEnd).orElse(""),
-                lead.map(one -> electrics.wiring().links().stream()
-                                .filter(link -> link.leadId().equals(one.id()))
+                wire,
+                wire.map(electrics.wiring()::farEnd).orElse(""),
+                wire.map(one -> electrics.wiring().links().stream()
+                                .filter(link -> link.wireId().equals(one.id()))
                                 .map(Wiring.Link::id)
                                 .toList())
                         .orElse(List.of()));
     }
 
-    /**
-     * The part of a role among some: the first that is there for nothing else, before what a flight board does besides.
-     */
+    /** The part of a role among some: the first that is there for nothing else, before what an FC does besides. */
     public static Optional<Part> partOf(List<Part> parts, Role role) {
         return parts.stream()
                 .filter(part -> picture(part).filter(one -> one.role() == role).isPresent())

@@ -1,7 +1,7 @@
 package ablemedic.wiring;
 
 /**
- * A lead between two pads.
+ * A wire between two pads.
  *
  * @param from address of a pad, such as {@code PB.1+}
  * @param to address of another
@@ -10,7 +10,7 @@ package ablemedic.wiring;
  * @param plugged through a connector with a pin at each end, instead of soldered
  */
 public record Wire(String from, String to, Gauge gauge, double lengthMm, boolean plugged) {
-    /** The gauge up to which a lead is thick enough to touch its joints one by one. */
+    /** The gauge up to which a wire is thick enough to touch its joints one by one. */
     private static final int THICK = 20;
 
     public String id() {

@@ -15,7 +15,7 @@ import java.util.Set;
 import java.util.TreeMap;
 
 /**
- * The nodes and links that follow from a sheet. Every pad is a node; a lead in pieces has a node at each end, between
+ * The nodes and links that follow from a sheet. Every pad is a node; a wire in pieces has a node at each end, between
  * its joint or pin and its wire. Nodes are the points where a probe can be put, numbered from 0.
  */
 public final class Wiring {
@@ -36,7 +36,7 @@ public final class Wiring {
     /**
      * A point where a probe can be put.
      *
-     * @param id a pad's address, or a lead's end
+     * @param id a pad's address, or a wire's end
      * @param label for people
      * @param pad the address of the pad that it is at
      */
@@ -67,9 +67,9 @@ public final class Wiring {
     /**
      * A conductor between two nodes.
      *
-     * @param leadId the lead that it belongs to, empty for a trace
+     * @param wireId the wire that it belongs to, empty for a trace
      */
-    public record Link(String id, Kind kind, Purpose purpose, int a, int b, double ohms, String label, String leadId) {}
+    public record Link(String id, Kind kind, Purpose purpose, int a, int b, double ohms, String label, String wireId) {}
 
     /** Something between the pads of a part, with the part. */
     public record At<T extends InnerCircuit>(Part part, T of) {
@@ -89,7 +89,7 @@ public final class Wiring {
     public Wiring(ElectricSheet sheet) {
         this.sheet = sheet;
         this.sheetHash = sheet.hashCode();
-        sheet.leads().forEach(lead -> reached.addAll(List.of(lead.from(), lead.to())));
+        sheet.wires().forEach(wire -> reached.addAll(List.of(wire.from(), wire.to())));
         for (Part part : sheet.parts()) {
             for (Pad pad : part.archetype().pads()) {
                 point(part.address(pad.name()), part.label() + " " + pad.name(), part.address(pad.name()));
@@ -101,7 +101,7 @@ public final class Wiring {
         for (Part part : sheet.parts()) {
             inside(part);
         }
-        sheet.leads().forEach(this::lead);
+        sheet.wires().forEach(this::wire);
     }
 
     /** Worked out once, since a sheet is long. */
@@ -164,48 +164,48 @@ public final class Wiring {
         }
     }
 
-    /** A serial or video pad without a lead can be bridged with anything and nobody would know. */
+    /** A serial or video pad without a wire can be bridged with anything and nobody would know. */
     private boolean isIdle(Part part, Pad pad) {
         return pad.kind().isFine() && !reached.contains(part.address(pad.name()));
     }
 
-    private void lead(Wire lead) {
-        Pad to = sheet.pad(lead.to());
-        Pad from = sheet.pad(lead.from());
+    private void wire(Wire wire) {
+        Pad to = sheet.pad(wire.to());
+        Pad from = sheet.pad(wire.from());
         Purpose purpose = to.kind() == Pad.Kind.SENSE || from.kind() == Pad.Kind.CURRENT ? Purpose.SENSE : purpose(to);
-        int a = node(lead.from());
-        int b = node(lead.to());
-        if (!lead.inPieces()) {
+        int a = node(wire.from());
+        int b = node(wire.to());
+        if (!wire.inPieces()) {
             links.add(new Link(
-                    lead.id(),
+                    wire.id(),
                     Kind.LEAD,
                     purpose,
                     a,
                     b,
-                    lead.ohms() + 2 * JOINT_OHMS,
+                    wire.ohms() + 2 * JOINT_OHMS,
                     between("wire", a, b),
-                    lead.id()));
+                    wire.id()));
             return;
         }
-        Kind end = lead.plugged() ? Kind.PIN : Kind.JOINT;
-        double ohms = lead.plugged() ? PIN_OHMS : JOINT_OHMS;
-        int wireA = point(lead.id() + "#1", at(lead.plugged() ? "crimp" : "wire-end", a), lead.from());
-        int wireB = point(lead.id() + "#2", at(lead.plugged() ? "crimp" : "wire-end", b), lead.to());
-        boolean shared = sheet.leads().stream()
-                        .filter(l -> l.from().equals(lead.from()) || l.to().equals(lead.from()))
+        Kind end = wire.plugged() ? Kind.PIN : Kind.JOINT;
+        double ohms = wire.plugged() ? PIN_OHMS : JOINT_OHMS;
+        int wireA = point(wire.id() + "#1", at(wire.plugged() ? "crimp" : "wire-end", a), wire.from());
+        int wireB = point(wire.id() + "#2", at(wire.plugged() ? "crimp" : "wire-end", b), wire.to());
+        boolean shared = sheet.wires().stream()
+                        .filter(l -> l.from().equals(wire.from()) || l.to().equals(wire.from()))
                         .count()
                 > 1;
         links.add(new Link(
-                lead.id() + "#1",
+                wire.id() + "#1",
                 end,
                 purpose,
                 a,
                 wireA,
                 ohms,
                 shared ? between(end.id() + "-of", a, b) : at(end.id(), a),
-                lead.id()));
-        links.add(new Link(lead.id(), Kind.WIRE, purpose, wireA, wireB, lead.ohms(), between("wire", a, b), lead.id()));
-        links.add(new Link(lead.id() + "#2", end, purpose, wireB, b, ohms, at(end.id(), b), lead.id()));
+                wire.id()));
+        links.add(new Link(wire.id(), Kind.WIRE, purpose, wireA, wireB, wire.ohms(), between("wire", a, b), wire.id()));
+        links.add(new Link(wire.id() + "#2", end, purpose, wireB, b, ohms, at(end.id(), b), wire.id()));
     }
 
     private String at(String entry, int node) {
@@ -267,16 +267,16 @@ public final class Wiring {
                 .toList();
     }
 
-    /** The divider that reads the pack's voltage, where there is one. */
+    /** The divider that reads the battery's voltage, where there is one. */
     public Optional<At<InnerCircuit.Divider>> divider() {
         return all(InnerCircuit.Divider.class).stream().findFirst();
     }
 
-    /** The lead that brings the pack's voltage to a sense pad of its own, where there is one. */
-    public Optional<Wire> senseLead() {
-        return sheet.leads().stream()
-                .filter(lead -> sheet.pad(lead.to()).kind() == Pad.Kind.SENSE
-                        || sheet.pad(lead.from()).kind() == Pad.Kind.SENSE)
+    /** The wire that brings the battery's voltage to a sense pad of its own, where there is one. */
+    public Optional<Wire> senseWire() {
+        return sheet.wires().stream()
+                .filter(wire -> sheet.pad(wire.to()).kind() == Pad.Kind.SENSE
+                        || sheet.pad(wire.from()).kind() == Pad.Kind.SENSE)
                 .findFirst();
     }
 
@@ -285,29 +285,29 @@ public final class Wiring {
         return fine.contains(point.pad());
     }
 
-    /** Whether a lead ends at the pad of a point. */
+    /** Whether a wire ends at the pad of a point. */
     public boolean isReached(Point point) {
         return reached.contains(point.pad());
     }
 
     /**
-     * The end of a lead that may sit on another pad than it should: of a sense lead the one away from its pad, of any
-     * other the one at the flight board, or at what draws figures into the picture.
+     * The end of a wire that may sit on another pad than it should: of a sense lead the one away from its pad, of any
+     * other the one at the FC, or at what draws figures into the picture.
      */
-    public String farEnd(Wire lead) {
-        if (sheet.pad(lead.to()).kind() == Pad.Kind.SENSE) {
-            return lead.from();
+    public String farEnd(Wire wire) {
+        if (sheet.pad(wire.to()).kind() == Pad.Kind.SENSE) {
+            return wire.from();
         }
         boolean toBoard = sheet.parts().stream()
-                .filter(part -> lead.to().startsWith(part.id() + "."))
+                .filter(part -> wire.to().startsWith(part.id() + "."))
                 .anyMatch(part -> part.archetype().kind() == Archetype.Kind.BOARD
                         || part.archetype().inner().stream()
                                 .anyMatch(one -> one instanceof InnerCircuit.Picture picture
                                         && picture.role() == InnerCircuit.Picture.Role.OVERLAY));
-        return sheet.pad(lead.from()).kind() == Pad.Kind.SENSE || toBoard ? lead.to() : lead.from();
+        return sheet.pad(wire.from()).kind() == Pad.Kind.SENSE || toBoard ? wire.to() : wire.from();
     }
 
-    /** The two pads of the pack plug, plus first. */
+    /** The two pads of the battery plug, plus first. */
     public Optional<int[]> plug() {
         return sheet.parts().stream()
                 .filter(p -> p.archetype().kind() == Archetype.Kind.PLUG)
@@ -315,9 +315,7 @@ public final class Wiring {
                 .map(p -> new int[] {node(p.address("+")), node(p.address("-"))});
     }
 
-    /**
-     * The arm, 0 to 3, that each output of the flight board, from 1, drives over its lead, as far as leads are entered.
-     */
+    /** The arm, 0 to 3, that each output of the FC, from 1, drives over its wire, as far as wires are entered. */
     public Map<Integer, Integer> armsByOutput() {
         Map<Integer, Integer> arms = new TreeMap<>();
         Optional<Part> board = sheet.flightBoard();
@@ -330,9 +328,9 @@ public final class Wiring {
                 .toList();
         drives().forEach((arm, drive) -> {
             String signal = drive.address(drive.of().signal());
-            sheet.leads().stream()
-                    .filter(lead -> lead.to().equals(signal) || lead.from().equals(signal))
-                    .map(lead -> outputs.indexOf(lead.to().equals(signal) ? lead.from() : lead.to()))
+            sheet.wires().stream()
+                    .filter(wire -> wire.to().equals(signal) || wire.from().equals(signal))
+                    .map(wire -> outputs.indexOf(wire.to().equals(signal) ? wire.from() : wire.to()))
                     .filter(output -> output >= 0)
                     .forEach(output -> arms.put(output + 1, arm));
         });

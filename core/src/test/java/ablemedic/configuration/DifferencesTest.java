@@ -17,7 +17,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** What changed between two tellings is what a line diff finds between their listings. */
+/** What changed between two tellings is what a line diff finds between their exports. */
 class DifferencesTest {
     static Stream<Dictionary> dictionaries() {
         return FirmwareDialects.shipped().stream()
@@ -76,7 +76,7 @@ class DifferencesTest {
     }
 
     private static List<String> lines(Dictionary dictionary, Configuration told) {
-        return dictionary.listing(told).lines().toList();
+        return dictionary.export(told).lines().toList();
     }
 
     private static String name(String line) {

@@ -47,7 +47,7 @@ class CraftTest {
         refused("balance", "balance", () -> with(frame.motors(), 600, 38, 127, new Point(500, 0), 6));
     }
 
-    @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "the usual directions and the two numbering schools")
+    @OutsideCheck(kind = Kind.COMMON_PRACTICE, source = "the usual directions and the two motor numberings")
     @Test
     void theSchoolsAreThoseOfTheTrade() {
         assertThat(Corner.ALL.stream().map(SpinConvention.INWARD::at))

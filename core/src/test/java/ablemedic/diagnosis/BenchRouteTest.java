@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 class BenchRouteTest {
     private static final List<BenchNeeds> ALL_NEEDS = List.of(
             BenchNeeds.NOTHING,
-            BenchNeeds.PACK_OUT,
+            BenchNeeds.BATTERY_OUT,
             BenchNeeds.UNPOWERED,
             BenchNeeds.POWERED,
             BenchNeeds.POWERED_THROUGH_LIMITER,
@@ -73,7 +73,7 @@ class BenchRouteTest {
                 continue;
             }
             for (BenchNeeds needs : ALL_NEEDS) {
-                boolean powered = needs.pack() == BenchNeeds.Want.YES;
+                boolean powered = needs.battery() == BenchNeeds.Want.YES;
                 assertThat(BenchRoute.from(start, needs).isPresent())
                         .as("from %s to %s", start, needs)
                         .isEqualTo(!(powered && start.shortTest() == ShortTest.FAILED));
@@ -96,7 +96,7 @@ class BenchRouteTest {
                         .ifPresent(route -> assertThat(
                                         route.steps().subList(0, route.steps().indexOf(BenchStep.PROPS_OFF)))
                                 .as("%s from %s to %s", route.steps(), start, needs)
-                                .isSubsetOf(BenchStep.PACK_OUT));
+                                .isSubsetOf(BenchStep.BATTERY_OUT));
             }
         }
     }
@@ -107,14 +107,14 @@ class BenchRouteTest {
         assertThat(BenchRoute.from(ready, BenchNeeds.POWERED_THROUGH_LIMITER)
                         .orElseThrow()
                         .steps())
-                .containsExactly(BenchStep.LIMITER_IN, BenchStep.PACK_IN);
+                .containsExactly(BenchStep.LIMITER_IN, BenchStep.BATTERY_IN);
         BenchState limited = BenchRoute.from(ready, BenchNeeds.POWERED_THROUGH_LIMITER)
                 .orElseThrow()
                 .end();
         assertThat(BenchRoute.from(limited, BenchNeeds.MOTORS_POWERED)
                         .orElseThrow()
                         .steps())
-                .containsExactly(BenchStep.PACK_OUT, BenchStep.LIMITER_OUT, BenchStep.PACK_IN);
+                .containsExactly(BenchStep.BATTERY_OUT, BenchStep.LIMITER_OUT, BenchStep.BATTERY_IN);
         assertThat(BenchRoute.from(limited, BenchNeeds.FLIGHT)
                         .orElseThrow()
                         .end()
@@ -127,7 +127,8 @@ class BenchRouteTest {
         BenchRoute flight =
                 BenchRoute.from(BenchState.AT_INTAKE, BenchNeeds.FLIGHT).orElseThrow();
         assertThat(flight.steps())
-                .containsSubsequence(BenchStep.PROPS_OFF, BenchStep.SHORT_TEST, BenchStep.PROPS_ON, BenchStep.PACK_IN);
+                .containsSubsequence(
+                        BenchStep.PROPS_OFF, BenchStep.SHORT_TEST, BenchStep.PROPS_ON, BenchStep.BATTERY_IN);
     }
 
     @Test

@@ -25,7 +25,7 @@ class CorrelatedAssumptionsTest {
 
     private static final Fault<Set<String>> BROKEN = Toy.fault("broken", "a", "solder", 0.02);
     private static final Fault<Set<String>> ELSEWHERE = Toy.fault("elsewhere", "b", "mend", 0.02);
-    /** The pad of one arm, which a break in its lead leaves open, and the same pad of another. */
+    /** The pad of one arm, which a break in its wire leaves open, and the same pad of another. */
     private static final Check<Set<String>> HERE = pad("here", "broken");
 
     private static final Check<Set<String>> THERE = pad("there", "none");

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** What a board answers when its parameters are asked for, as the library writes it, read as a listing. */
+/** What a board answers when its parameters are asked for, as the library writes it, read as a settings export. */
 @OutsideCheck(
         kind = Kind.REFERENCE_LIBRARY,
         source = "io.dronefleet.mavlink 1.1.11, PARAM_VALUE of the common message set")
@@ -67,10 +67,10 @@ class ParameterMessagesTest {
                 out.write(random.nextInt(200));
             }
         }
-        SettingsExport listing = SettingsExport.read(out.toByteArray());
-        assertThat(listing.form()).isEqualTo(ExportForm.MESSAGES);
+        SettingsExport export = SettingsExport.read(out.toByteArray());
+        assertThat(export.form()).isEqualTo(ExportForm.MESSAGES);
         Map<String, String> read = new LinkedHashMap<>();
-        listing.entries().forEach(entry -> read.put(entry.name(), entry.value()));
+        export.entries().forEach(entry -> read.put(entry.name(), entry.value()));
         assertThat(read).isEqualTo(told);
     }
 
@@ -84,9 +84,9 @@ class ParameterMessagesTest {
     void aParameterThatIsToldAgainCountsAsTheLastAndSaysSo() throws IOException {
         tell("MOT_SPIN", 0, MavParamType.MAV_PARAM_TYPE_INT8, true);
         tell("MOT_SPIN", 1, MavParamType.MAV_PARAM_TYPE_INT8, true);
-        SettingsExport listing = SettingsExport.read(out.toByteArray());
-        assertThat(listing.value("MOT_SPIN")).contains("1");
-        assertThat(listing.odd()).singleElement().satisfies(odd -> assertThat(odd.why())
+        SettingsExport export = SettingsExport.read(out.toByteArray());
+        assertThat(export.value("MOT_SPIN")).contains("1");
+        assertThat(export.odd()).singleElement().satisfies(odd -> assertThat(odd.why())
                 .contains("the last one counts"));
     }
 

@@ -66,11 +66,11 @@ class SettingsExportTest {
         Random random = new Random(11);
         for (int i = 0; i < 200; i++) {
             Map<String, String> settings = settings(random);
-            SettingsExport listing = read(written(form, settings, random));
-            assertThat(listing.form()).isEqualTo(form);
-            assertThat(listing.odd()).isEmpty();
+            SettingsExport export = read(written(form, settings, random));
+            assertThat(export.form()).isEqualTo(form);
+            assertThat(export.odd()).isEmpty();
             Map<String, String> back = new LinkedHashMap<>();
-            listing.entries().forEach(entry -> back.put(entry.name(), entry.value()));
+            export.entries().forEach(entry -> back.put(entry.name(), entry.value()));
             assertThat(back).containsExactlyEntriesOf(settings);
         }
     }
@@ -85,14 +85,14 @@ class SettingsExportTest {
         int before = 0;
         for (int cut = whole.length() / 2; cut < whole.length(); cut++) {
             try {
-                SettingsExport listing = read(whole.substring(0, cut));
-                assertThat(listing.entries().size())
+                SettingsExport export = read(whole.substring(0, cut));
+                assertThat(export.entries().size())
                         .isGreaterThanOrEqualTo(before - 1)
                         .isLessThanOrEqualTo(settings.size());
-                assertThat(listing.entries()
-                                .subList(0, Math.max(0, listing.entries().size() - 1)))
+                assertThat(export.entries()
+                                .subList(0, Math.max(0, export.entries().size() - 1)))
                         .allSatisfy(entry -> assertThat(settings).containsEntry(entry.name(), entry.value()));
-                before = listing.entries().size();
+                before = export.entries().size();
             } catch (Rejected e) {
                 assertThat(before).isLessThanOrEqualTo(1);
             }
@@ -136,20 +136,20 @@ class SettingsExportTest {
 
     @Test
     void aLineThatIsNoSettingIsToldWithItsPlaceAndNothingIsLostForIt() {
-        SettingsExport listing = read(
+        SettingsExport export = read(
                 "set a = 1\nwhat is this\nb = \u0007\nset c = two words # kept\n" + "d = " + "x".repeat(3000) + "\n");
-        assertThat(listing.entries()).containsExactly(new Entry(1, "a", "1"), new Entry(4, "c", "two words # kept"));
-        assertThat(listing.odd()).extracting(SettingsExport.Odd::line).containsExactly(2, 3, 5);
-        assertThat(listing.odd().get(1).text())
+        assertThat(export.entries()).containsExactly(new Entry(1, "a", "1"), new Entry(4, "c", "two words # kept"));
+        assertThat(export.odd()).extracting(SettingsExport.Odd::line).containsExactly(2, 3, 5);
+        assertThat(export.odd().get(1).text())
                 .as("control characters are not passed on")
                 .isEqualTo("b = ·");
     }
 
     @Test
     void ofANameThatComesAgainTheLastCounts() {
-        SettingsExport listing = read("a = 1\nb = 2\na = 3\n");
-        assertThat(listing.value("a")).contains("3");
-        assertThat(listing.odd()).singleElement().satisfies(odd -> assertThat(odd.why())
+        SettingsExport export = read("a = 1\nb = 2\na = 3\n");
+        assertThat(export.value("a")).contains("3");
+        assertThat(export.odd()).singleElement().satisfies(odd -> assertThat(odd.why())
                 .contains("line 3"));
     }
 
@@ -175,13 +175,13 @@ class SettingsExportTest {
 
     @Test
     void objectsWithinJsonGiveNamesJoinedByDots() {
-        SettingsExport listing = read(
+        SettingsExport export = read(
                 "{\"motors\": {\"order\": \"1234\", \"idle\": 5.5}, \"beeper\": true, \"list\": [1, 2], \"none\": null}");
-        assertThat(listing.value("motors.order")).contains("1234");
-        assertThat(listing.value("motors.idle")).contains("5.5");
-        assertThat(listing.value("beeper")).contains("true");
-        assertThat(listing.value("none")).contains("");
-        assertThat(listing.odd()).singleElement().satisfies(odd -> assertThat(odd.why())
+        assertThat(export.value("motors.order")).contains("1234");
+        assertThat(export.value("motors.idle")).contains("5.5");
+        assertThat(export.value("beeper")).contains("true");
+        assertThat(export.value("none")).contains("");
+        assertThat(export.odd()).singleElement().satisfies(odd -> assertThat(odd.why())
                 .contains("“list” is a list"));
     }
 

@@ -29,7 +29,7 @@ class DictionaryTest {
                 .toList();
     }
 
-    private static SettingsExport listing(String text) {
+    private static SettingsExport export(String text) {
         return SettingsExport.read(text.getBytes(StandardCharsets.UTF_8));
     }
 
@@ -72,7 +72,7 @@ class DictionaryTest {
             for (Setting<?> setting : settings) {
                 told = any(told, setting, random);
             }
-            Understood back = dictionary.read(listing(dictionary.listing(told)));
+            Understood back = dictionary.read(export(dictionary.export(told)));
             assertThat(back.lines()).allSatisfy(line -> assertThat(line.kind())
                     .as(line.name() + " = " + line.value())
                     .isEqualTo(Kind.KNOWN));
@@ -85,7 +85,7 @@ class DictionaryTest {
     @MethodSource("dictionaries")
     void aListingIsTakenForItsOwnFamilyAndVersion(Dictionary dictionary) {
         Dictionary.Guess guess = Dictionary.guess(
-                        listing(dictionary.listing(Configuration.USUAL)), FirmwareDialects.shipped())
+                        export(dictionary.export(Configuration.USUAL)), FirmwareDialects.shipped())
                 .orElseThrow();
         assertThat(guess.family().id()).isEqualTo(dictionary.family().id());
         assertThat(guess.version()).isEqualTo(dictionary.version());
@@ -94,7 +94,7 @@ class DictionaryTest {
 
     @Test
     void ofWhatNoFamilyKnowsNothingIsGuessed() {
-        assertThat(Dictionary.guess(listing("colour = red\n"), FirmwareDialects.shipped()))
+        assertThat(Dictionary.guess(export("colour = red\n"), FirmwareDialects.shipped()))
                 .isEmpty();
     }
 
@@ -102,7 +102,7 @@ class DictionaryTest {
     void aNameOfAnotherVersionIsTakenOverAndSaidToBeOne() {
         Dictionary second = new Dictionary(FirmwareDialects.shipped().get(0), "2");
         Understood understood = second.read(
-                listing("set volt_scale = 110\nset pack_cells = 40\nset start_mode = SPORT\nset led_colour = 3\n"));
+                export("set volt_scale = 110\nset pack_cells = 40\nset start_mode = SPORT\nset led_colour = 3\n"));
         assertThat(understood.lines())
                 .extracting(Understood.Line::kind)
                 .containsExactly(Kind.OTHER_VERSION, Kind.IMPOSSIBLE, Kind.IMPOSSIBLE, Kind.UNKNOWN);

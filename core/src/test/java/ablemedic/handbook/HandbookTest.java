@@ -44,7 +44,7 @@ class HandbookTest {
                 .collect(Collectors.toSet());
     }
 
-    /** One craft of each layout, with every part from the shelf that it takes. */
+    /** One craft of each layout, with every part from the parts library that it takes. */
     private static Stream<Craft> wired() {
         return Stream.concat(
                 Stream.concat(

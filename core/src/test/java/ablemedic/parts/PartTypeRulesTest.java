@@ -80,21 +80,21 @@ class PartTypeRulesTest {
                 wrong("regulators[0].out", "regulator-out", n -> item(n, "regulators", p -> p.put("volts", 5))),
                 wrong("regulators[0].limitA", "regulator-limit", n -> item(n, "regulators", p -> p.put("limitA", 0))),
                 wrong("loads[0].poorAmps", "load-poor", n -> item(n, "loads", p -> p.put("poorAmps", 0.05))),
-                board("ports.pads[3].pad", "no-pad", n -> port(n, 3, p -> p.put("pad", "R9"))),
-                board("ports.pads[3].pad", "not-serial", n -> port(n, 3, p -> p.put("pad", "9V"))),
-                board("ports.pads[3].port", "uart", n -> port(n, 3, p -> p.put("port", "13"))),
-                board("ports.pads[0].inverter", "no-inverter", n -> port(n, 0, p -> p.put("inverter", "CHIP"))),
-                board("ports.pads[2].inverter", "twice", n -> port(n, 2, p -> p.put("inverter", "NONE"))),
-                board("ports.pads[3].port", "pads-of-side", n -> port(n, 3, p -> p.put("port", "1"))),
-                board("ports.computer", "no-uart", n -> ports(n, p -> p.put("computer", "9"))),
+                board("uarts.pads[3].pad", "no-pad", n -> uart(n, 3, p -> p.put("pad", "R9"))),
+                board("uarts.pads[3].pad", "not-serial", n -> uart(n, 3, p -> p.put("pad", "9V"))),
+                board("uarts.pads[3].port", "uart", n -> uart(n, 3, p -> p.put("port", "13"))),
+                board("uarts.pads[0].inverter", "no-inverter", n -> uart(n, 0, p -> p.put("inverter", "CHIP"))),
+                board("uarts.pads[2].inverter", "twice", n -> uart(n, 2, p -> p.put("inverter", "NONE"))),
+                board("uarts.pads[3].port", "pads-of-side", n -> uart(n, 3, p -> p.put("port", "1"))),
+                board("uarts.computer", "no-uart", n -> uarts(n, p -> p.put("computer", "9"))),
                 board(
-                        "ports.pads",
+                        "uarts.pads",
                         "serial-pad",
-                        n -> ports(n, p -> {
+                        n -> uarts(n, p -> {
                             ((ArrayNode) p.get("pads")).remove(0);
                             return p;
                         })),
-                board("ports", "uarts-of-fc", n -> n.put("kind", "PART")),
+                board("uarts", "uarts-of-fc", n -> n.put("kind", "PART")),
                 part("spoken[0].formats", "formats", n -> item(n, "spoken", p -> p.put("job", "GNSS"))),
                 part(
                         "spoken[0].sends",
@@ -119,13 +119,13 @@ class PartTypeRulesTest {
         return Arguments.of(where, rule, JSON.treeToValue(change.apply(written), PartType.class));
     }
 
-    private static ObjectNode ports(ObjectNode sort, UnaryOperator<ObjectNode> change) {
-        change.apply((ObjectNode) sort.get("ports"));
+    private static ObjectNode uarts(ObjectNode sort, UnaryOperator<ObjectNode> change) {
+        change.apply((ObjectNode) sort.get("uarts"));
         return sort;
     }
 
-    private static ObjectNode port(ObjectNode sort, int i, UnaryOperator<ObjectNode> change) {
-        change.apply((ObjectNode) sort.get("ports").get("pads").get(i));
+    private static ObjectNode uart(ObjectNode sort, int i, UnaryOperator<ObjectNode> change) {
+        change.apply((ObjectNode) sort.get("uarts").get("pads").get(i));
         return sort;
     }
 

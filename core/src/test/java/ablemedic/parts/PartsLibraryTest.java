@@ -17,7 +17,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class PartsLibraryTest {
-    static Stream<Archetype> shelf() {
+    static Stream<Archetype> library() {
         return PartsLibrary.all().stream();
     }
 
@@ -54,7 +54,7 @@ class PartsLibraryTest {
     }
 
     @ParameterizedTest
-    @MethodSource("shelf")
+    @MethodSource("library")
     void everythingInsideAPartLiesBetweenPadsThatItHas(Archetype archetype) {
         for (InnerCircuit inner : archetype.inner()) {
             assertThat(padsOf(inner))
@@ -64,7 +64,7 @@ class PartsLibraryTest {
     }
 
     @ParameterizedTest
-    @MethodSource("shelf")
+    @MethodSource("library")
     void padsHaveNamesOfTheirOwnAndRoomForALeadUnlessTheyAreTestPoints(Archetype archetype) {
         Set<String> names = new HashSet<>();
         for (Pad pad : archetype.pads()) {
@@ -77,7 +77,7 @@ class PartsLibraryTest {
     }
 
     @ParameterizedTest
-    @MethodSource("shelf")
+    @MethodSource("library")
     void whatAPartDrawsIsAtAVoltageThatItTakes(Archetype archetype) {
         archetype.load().ifPresent(load -> {
             if (archetype.kind() == Kind.PART) {
@@ -89,7 +89,7 @@ class PartsLibraryTest {
     }
 
     @ParameterizedTest
-    @MethodSource("shelf")
+    @MethodSource("library")
     void aRegulatorFeedsAPadOfItsVoltageAndHasMoreThanItsBoardTakes(Archetype archetype) {
         for (InnerCircuit inner : archetype.inner()) {
             if (inner instanceof InnerCircuit.Regulator r) {
@@ -131,7 +131,7 @@ class PartsLibraryTest {
 
     @Test
     void idsAreOnesOwnAndUnknownOnesAreNotFound() {
-        assertThat(shelf().map(Archetype::id)).doesNotHaveDuplicates();
+        assertThat(library().map(Archetype::id)).doesNotHaveDuplicates();
         assertThat(PartsLibrary.find("teapot")).isEmpty();
     }
 
@@ -142,7 +142,8 @@ class PartsLibraryTest {
     void aRegulatorOfEachUsualVoltageAndCurrentIsThere() {
         for (double volts : new double[] {3.3, 5, 9, 12}) {
             for (double amps : new double[] {0.5, 1, 2, 3}) {
-                assertThat(shelf().filter(a -> a.id().startsWith("regulator-"))
+                assertThat(library()
+                                .filter(a -> a.id().startsWith("regulator-"))
                                 .flatMap(a -> a.inner().stream())
                                 .filter(i -> i instanceof InnerCircuit.Regulator r
                                         && r.volts() == volts
@@ -154,7 +155,7 @@ class PartsLibraryTest {
     }
 
     @ParameterizedTest
-    @MethodSource("shelf")
+    @MethodSource("library")
     void aSortIsWrittenAndReadBackAsItWas(Archetype archetype) {
         assertThat(PartType.of(archetype).archetype())
                 .usingRecursiveComparison()

@@ -123,7 +123,7 @@ class CircuitsTest {
     void aMovedSenseLeadReadsWhereItSits(Craft craft) {
         Electrics sound = craft.electrics();
         Wiring wiring = sound.wiring();
-        if (wiring.senseLead().isEmpty()) {
+        if (wiring.senseWire().isEmpty()) {
             return;
         }
         int sense = Circuits.node(
@@ -133,7 +133,7 @@ class CircuitsTest {
         for (Wiring.At<InnerCircuit.Regulator> r : wiring.all(InnerCircuit.Regulator.class)) {
             int rail = Circuits.node(wiring, r, r.of().out());
             Electrics moved = sound.with(
-                    new CopperDefect.WireMoved(wiring.senseLead().orElseThrow().id(), r.address(r.of().out())));
+                    new CopperDefect.WireMoved(wiring.senseWire().orElseThrow().id(), r.address(r.of().out())));
             assertThat(under(moved).ohms(rail, sense)).isLessThan(0.1);
             assertThat(under(sound).ohms(rail, sense)).isGreaterThan(100);
             assertThat(SenseChain.at(craft.withElectrics(moved), 15.4).shownV())
@@ -199,7 +199,7 @@ class CircuitsTest {
         Powered powered = Powered.onBench(sound);
         double taken = 0;
         for (Wiring.At<InnerCircuit.Drive> drive : wiring.all(InnerCircuit.Drive.class)) {
-            taken += 0.03 / sound.sheet().pack().nominalV() * powered.driveV(drive);
+            taken += 0.03 / sound.sheet().battery().nominalV() * powered.driveV(drive);
         }
         BatteryOut copper = under(sound);
         int plus = wiring.plug().orElseThrow()[0];
@@ -226,6 +226,6 @@ class CircuitsTest {
                                 at, Circuits.node(wiring, load, load.of().minus()));
             }
         }
-        assertThat(powered.packA()).isCloseTo(taken, within(0.01 * taken + 0.002));
+        assertThat(powered.batteryA()).isCloseTo(taken, within(0.01 * taken + 0.002));
     }
 }

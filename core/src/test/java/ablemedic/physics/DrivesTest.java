@@ -63,19 +63,19 @@ class DrivesTest {
         for (Map.Entry<Integer, Wiring.At<InnerCircuit.Drive>> one :
                 craft.electrics().wiring().drives().entrySet()) {
             String plus = one.getValue().address(one.getValue().of().plus());
-            String lead = craft.electrics().wiring().links().stream()
+            String wire = craft.electrics().wiring().links().stream()
                     .filter(l ->
-                            l.purpose() == Wiring.Purpose.SUPPLY && !l.leadId().isEmpty())
+                            l.purpose() == Wiring.Purpose.SUPPLY && !l.wireId().isEmpty())
                     .filter(l -> l.a() == craft.electrics().wiring().node(plus)
                             || l.b() == craft.electrics().wiring().node(plus))
                     .map(Wiring.Link::id)
                     .findFirst()
                     .orElseThrow();
-            Craft hurt = harmed(craft, new CopperDefect.Open(lead));
+            Craft hurt = harmed(craft, new CopperDefect.Open(wire));
             for (Corner corner : Corner.ALL) {
                 boolean own = corner == Corner.ALL.get(one.getKey());
                 assertThat(feed(hurt, corner))
-                        .as("%s with %s cut", corner, lead)
+                        .as("%s with %s cut", corner, wire)
                         .isEqualTo(own ? 0 : 1);
             }
         }
@@ -96,7 +96,7 @@ class DrivesTest {
     void theMoreResistanceInALeadTheLessReachesTheDrive(Craft craft) {
         Wiring wiring = craft.electrics().wiring();
         for (Wiring.Link link : wiring.links()) {
-            if (link.purpose() != Wiring.Purpose.SUPPLY || link.leadId().isEmpty()) {
+            if (link.purpose() != Wiring.Purpose.SUPPLY || link.wireId().isEmpty()) {
                 continue;
             }
             double before = 4;
@@ -121,7 +121,7 @@ class DrivesTest {
         double ideal = 4 * Math.pow(thrust, 1.5) / Math.sqrt(2 * 1.225 * Math.PI * radius * radius);
         assertThat(HoverPower.ideal(craft.airframe())).isCloseTo(ideal, within(1e-9 * ideal));
         double amps = 4 * Drives.hoverA(craft);
-        assertThat(amps * craft.electrics().sheet().pack().nominalV())
+        assertThat(amps * craft.electrics().sheet().battery().nominalV())
                 .as("electrical power")
                 .isBetween(ideal, 4 * ideal);
     }
@@ -129,12 +129,13 @@ class DrivesTest {
     @ParameterizedTest
     @MethodSource("crafts")
     void aCraftInTheAirSagsAndOneAtRestHardlyDoes(Craft craft) {
-        double resting = craft.electrics().sheet().pack().restingV(0.7);
+        double resting = craft.electrics().sheet().battery().restingV(0.7);
         Powered flying = Drives.flying(craft, 0.7, 1);
         Powered idle = Powered.idle(craft.electrics(), resting);
         assertThat(idle.plugV()).isBetween(resting - 0.1, resting);
         assertThat(flying.plugV()).isLessThan(idle.plugV());
-        assertThat(flying.packA()).isCloseTo(4 * Drives.hoverA(craft) + idle.packA(), within(0.15 * flying.packA()));
+        assertThat(flying.batteryA())
+                .isCloseTo(4 * Drives.hoverA(craft) + idle.batteryA(), within(0.15 * flying.batteryA()));
         assertThat(Drives.flying(craft, 0.7, 3).plugV())
                 .as("a burst of throttle")
                 .isLessThan(flying.plugV());

@@ -13,12 +13,12 @@ class AlarmConventionTest {
     @ParameterizedTest
     @OutsideCheck(
             kind = Kind.COMMON_PRACTICE,
-            source = "Two schools: land at 3.7 V a cell, or use the pack, warn at 3.5 V and call 3.3 V critical")
+            source = "Two conventions: land at 3.7 V a cell, or use the battery, warn at 3.5 V and call 3.3 V critical")
     @CsvSource({"LONG_LIFE,3.7,0", "LONG_LIFE,3.5,1", "USE_THE_PACK,3.5,0", "USE_THE_PACK,3.7,0", "USE_THE_PACK,3.3,1"})
-    void aWarningThatComesLaterThanTheSchoolAsksIsSaid(LandingVoltageRule school, double warns, int said) {
+    void aWarningThatComesLaterThanTheSchoolAsksIsSaid(LandingVoltageRule rule, double warns, int said) {
         Craft craft = PowerCrafts.stack().with(FcSettings.WARN_CELL, warns);
-        assertThat(AlarmConvention.violations(craft, school)).hasSize(said).allSatisfy(lint -> assertThat(
-                        AlarmConvention.violations(craft.with(FcSettings.WARN_CELL, school.warnV()), school))
+        assertThat(AlarmConvention.violations(craft, rule)).hasSize(said).allSatisfy(lint -> assertThat(
+                        AlarmConvention.violations(craft.with(FcSettings.WARN_CELL, rule.warnV()), rule))
                 .as("entered, it is silent")
                 .isEmpty());
     }

@@ -23,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Who reads a setting may see what the sheet says in place of what stands there. Common practice, no source. */
 class MisreadSettingTest {
     private final Craft sound = PowerCrafts.stack();
-    private final double right = sound.told(FcSettings.VOLTAGE_SCALE);
+    private final double right = sound.setting(FcSettings.VOLTAGE_SCALE);
     private final Craft toldWrong = sound.with(FcSettings.VOLTAGE_SCALE, right * 10 / 11);
     private final Diagnosis<Craft> diagnosis = new Diagnosis<>(Power.book(sound, Meter.USUAL), Assumptions.USUAL);
     private final Check<Craft> scale = diagnosis.book().check("scale-setting").orElseThrow();

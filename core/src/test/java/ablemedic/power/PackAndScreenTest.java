@@ -22,15 +22,15 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Laws that hold for any pack, lead, bulb and pair of readings. */
+/** Laws that hold for any battery, wire, bulb and pair of readings. */
 class PackAndScreenTest {
     private final Craft craft = PowerCrafts.separate();
 
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5, 6, 8, 12})
     void everyPackBetweenItsBoundsIsGuessedRightAndJustOutsideWrong(int cells) {
-        BatteryType pack = new BatteryType(cells, Chemistry.LIPO, 1500, 4);
-        double[] right = CellGuess.rightBetween(pack);
+        BatteryType battery = new BatteryType(cells, Chemistry.LIPO, 1500, 4);
+        double[] right = CellGuess.rightBetween(battery);
         for (double share = 0.01; share < 1; share += 0.01) {
             double cell = right[0] + share * (right[1] - right[0]);
             if (cell * cells >= 1) {
@@ -97,27 +97,27 @@ class PackAndScreenTest {
     @ParameterizedTest
     @EnumSource(Chemistry.class)
     void theUsableShareFallsWithTheLoadAndRisesWithABolderLanding(Chemistry chemistry) {
-        BatteryType pack = new BatteryType(4, chemistry, 1500, 5);
+        BatteryType battery = new BatteryType(4, chemistry, 1500, 5);
         double careful = BatteryUse.landCellV(chemistry, LandingVoltageRule.LONG_LIFE.landV());
         double bold = BatteryUse.landCellV(chemistry, LandingVoltageRule.USE_THE_PACK.landV());
         assertThat(bold).isLessThan(careful);
         double before = 1;
         for (double amps = 0; amps <= 60; amps += 5) {
-            double share = BatteryUse.usableShare(pack, careful, amps);
+            double share = BatteryUse.usableShare(battery, careful, amps);
             assertThat(share).isBetween(0.0, before);
-            assertThat(BatteryUse.usableShare(pack, bold, amps)).isGreaterThanOrEqualTo(share);
+            assertThat(BatteryUse.usableShare(battery, bold, amps)).isGreaterThanOrEqualTo(share);
             before = share;
         }
     }
 
     @Test
     void theEnergyOfTwoLegsIsThatOfTheWhole() {
-        BatteryType pack = new BatteryType(6, Chemistry.LIPO, 1300, 4);
-        double whole = BatteryUse.energyWh(pack, 0.8, 12);
+        BatteryType battery = new BatteryType(6, Chemistry.LIPO, 1300, 4);
+        double whole = BatteryUse.energyWh(battery, 0.8, 12);
         assertThat(whole)
-                .isGreaterThan(BatteryUse.energyWh(pack, 0.4, 12))
-                .isLessThan(2 * BatteryUse.energyWh(pack, 0.4, 12));
-        assertThat(BatteryUse.energyWh(pack, 0.8, 20))
+                .isGreaterThan(BatteryUse.energyWh(battery, 0.4, 12))
+                .isLessThan(2 * BatteryUse.energyWh(battery, 0.4, 12));
+        assertThat(BatteryUse.energyWh(battery, 0.8, 20))
                 .as("more load, more is lost in the pack")
                 .isLessThan(whole);
     }
@@ -163,7 +163,7 @@ class PackAndScreenTest {
 
     @Test
     void theLowestPackThatIsEverFlownShowsWithinATenthOfItsVoltage() {
-        double steps = SenseChain.REFERENCE_V / SenseChain.STEPS * craft.told(FcSettings.VOLTAGE_SCALE);
+        double steps = SenseChain.REFERENCE_V / SenseChain.STEPS * craft.setting(FcSettings.VOLTAGE_SCALE);
         assertThat(steps).as("one step of the converter on the screen").isLessThan(0.1);
     }
 

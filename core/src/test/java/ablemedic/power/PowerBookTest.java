@@ -60,7 +60,7 @@ class PowerBookTest {
         return Power.book(craft, Meter.USUAL);
     }
 
-    /** Every check of the book, and both sorts of probe from end to end of every lead and trace and over every rail. */
+    /** Every check of the book, and both sorts of probe from end to end of every wire and trace and over every rail. */
     private static List<Check<Craft>> checks(Craft craft) {
         List<Check<Craft>> all = new ArrayList<>(book(craft).checks());
         book(craft).surveys().forEach(survey -> all.addAll(survey.routine()));
@@ -154,7 +154,7 @@ class PowerBookTest {
                 .map(p -> new Part(p.id(), p.archetype(), "board", p.arms(), p.draw()))
                 .toList();
         Craft relabelled = craft.withElectrics(new Electrics(new ElectricSheet(
-                alike, electrics.sheet().leads(), electrics.sheet().pack())));
+                alike, electrics.sheet().wires(), electrics.sheet().battery())));
         assertThat(remedies(relabelled)).hasSameSizeAs(remedies(craft));
     }
 
@@ -176,7 +176,7 @@ class PowerBookTest {
         List<Part> more = new ArrayList<>(sheet.parts());
         more.add(new Part("Z-", camera.archetype(), "one", List.of(), 0));
         more.add(new Part("Zm", camera.archetype(), "other", List.of(), 0));
-        Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.leads(), sheet.pack())));
+        Craft both = craft.withElectrics(new Electrics(new ElectricSheet(more, sheet.wires(), sheet.battery())));
         assertThat(book(both).faults().stream().map(Fault::id)).doesNotHaveDuplicates();
     }
 
@@ -388,7 +388,7 @@ class PowerBookTest {
     }
 
     /**
-     * A rail and the pack are known; what guessed currents leave is not, and a pad that only a pull-down holds may
+     * A rail and the battery are known; what guessed currents leave is not, and a pad that only a pull-down holds may
      * float.
      */
     @Test
@@ -398,8 +398,8 @@ class PowerBookTest {
         Distribution rail = book.check("volts~FC.3V3~PLUG.-").orElseThrow().outlook(craft);
         assertThat(rail).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread())
                 .isLessThan(0.08));
-        Distribution pack = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
-        assertThat(pack).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
+        Distribution battery = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(craft);
+        assertThat(battery).isInstanceOfSatisfying(Gaussian.class, spread -> assertThat(spread.spread() / spread.mean())
                 .isBetween(0.034, 0.045));
         Craft shorted = craft.withElectrics(craft.electrics().with(new PowerDefect.DriveShort("CFR.+", 0.4)));
         Distribution sagged = book.check("volts~PLUG.+~PLUG.-").orElseThrow().outlook(shorted);

@@ -32,7 +32,7 @@ public final class PowerCrafts {
     static Craft wired(WiringLayout layout, List<String> parts) {
         Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         ElectricSheet sheet = layout.sheet(
-                craft.wiring().stream().map(Corner::ordinal).toList(),
+                craft.outputs().stream().map(Corner::ordinal).toList(),
                 Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(),
                 craft.airframe().reachMm(),
                 FOUR_CELLS,

@@ -85,7 +85,7 @@ class ProbeTest {
         long traces = wiring.links().stream()
                 .filter(l -> l.kind() == Wiring.Kind.TRACE)
                 .count();
-        assertThat(ids).hasSize((int) traces + sound.sheet().leads().size());
+        assertThat(ids).hasSize((int) traces + sound.sheet().wires().size());
     }
 
     /** With power on a tip that slips must not join two supplies: one probe is on a ground, or both are on one net. */
@@ -179,7 +179,7 @@ class ProbeTest {
     @Test
     void aSurveyNamesThePairsThatPartTheStories() {
         Wiring.Link cut = wiring.links().stream()
-                .filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.leadId().isEmpty())
+                .filter(l -> l.purpose() == Wiring.Purpose.SIGNAL && !l.wireId().isEmpty())
                 .findFirst()
                 .orElseThrow();
         Craft broken = with(new CopperDefect.Open(cut.id()));
@@ -226,7 +226,7 @@ class ProbeTest {
     }
 
     /**
-     * From the signal pad of a dead arm to ground nothing gets through: the lead may be broken, or boards of this make
+     * From the signal pad of a dead arm to ground nothing gets through: the wire may be broken, or boards of this make
      * let nothing through anyway. The pad of an arm that turns tells which. Common practice.
      */
     @Test

@@ -28,7 +28,7 @@ import java.util.List;
 import org.ejml.simple.SimpleMatrix;
 import org.junit.jupiter.api.Test;
 
-/** What a meter reads on a craft, pack out and pack in. */
+/** What a meter reads on a craft, battery out and battery in. */
 class ReadingsTest {
     private final Craft craft = PowerCrafts.separate();
     private final Electrics electrics = craft.electrics();
@@ -158,7 +158,7 @@ class ReadingsTest {
                     wiring.node(load.address(load.of().minus())));
             taken += v * v * Powered.draw(load) / load.of().volts();
         }
-        double given = idle.packA() * idle.plugV();
+        double given = idle.batteryA() * idle.plugV();
         assertThat(given).isGreaterThan(taken).isLessThan(1.35 * taken + 4 * 0.03 * 17);
     }
 

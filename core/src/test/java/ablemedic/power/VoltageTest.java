@@ -26,18 +26,18 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The sense chain, the scale, the pack and the instruments around them. */
+/** The sense chain, the scale, the battery and the instruments around them. */
 @Tag("thorough")
 class VoltageTest {
     private final Craft craft = PowerCrafts.separate();
     private final Electrics electrics = craft.electrics();
 
-    private double shown(String fault, double packV) {
+    private double shown(String fault, double batteryV) {
         Fault<Craft> one = PowerFaults.of(craft).stream()
                 .filter(f -> f.id().equals(fault))
                 .findFirst()
                 .orElseThrow();
-        return SenseChain.at(one.applyTo(craft), packV).shownV();
+        return SenseChain.at(one.applyTo(craft), batteryV).shownV();
     }
 
     @Test
@@ -57,13 +57,13 @@ class VoltageTest {
             source =
                     "the ratio of shown to true tells the fault: constant on a regulated pad, 0 with the lead off, 10/11 or 11/10 with the divider assumed wrong")
     void theRatioOfShownToTrueTellsTheFault() {
-        for (double pack : new double[] {13, 14.8, 16.8}) {
-            assertThat(shown("sense-on-PB_5V", pack)).isCloseTo(5, within(0.1));
-            assertThat(shown("sense-on-FC_3V3", pack)).isCloseTo(3.3, within(0.1));
-            assertThat(shown("open-PB_Bp_FC_VS", pack)).isCloseTo(0, within(0.01));
-            assertThat(shown("source-none", pack)).isZero();
-            assertThat(shown("scale-0_909", pack) / pack).isCloseTo(10.0 / 11, within(0.005));
-            assertThat(shown("scale-1_1", pack) / pack).isCloseTo(1.1, within(0.005));
+        for (double battery : new double[] {13, 14.8, 16.8}) {
+            assertThat(shown("sense-on-PB_5V", battery)).isCloseTo(5, within(0.1));
+            assertThat(shown("sense-on-FC_3V3", battery)).isCloseTo(3.3, within(0.1));
+            assertThat(shown("open-PB_Bp_FC_VS", battery)).isCloseTo(0, within(0.01));
+            assertThat(shown("source-none", battery)).isZero();
+            assertThat(shown("scale-0_909", battery) / battery).isCloseTo(10.0 / 11, within(0.005));
+            assertThat(shown("scale-1_1", battery) / battery).isCloseTo(1.1, within(0.005));
         }
     }
 
@@ -176,11 +176,11 @@ class VoltageTest {
             kind = Kind.COMMON_PRACTICE,
             source = "a 1300 mAh pack gives about 1000 mAh to the land voltage; usable is 75 to 80 % of the label")
     void aPackGivesThreeQuartersToEightTenthsOfItsLabel() {
-        BatteryType pack = new BatteryType(4, Chemistry.LIPO, 1300, 4);
-        double share = BatteryUse.usableShare(pack, LandingVoltageRule.LONG_LIFE.landV(), 8);
+        BatteryType battery = new BatteryType(4, Chemistry.LIPO, 1300, 4);
+        double share = BatteryUse.usableShare(battery, LandingVoltageRule.LONG_LIFE.landV(), 8);
         assertThat(share).isBetween(0.74, 0.81);
         assertThat(share * 1300).isCloseTo(1000, within(50.0));
-        assertThat(BatteryUse.usableShare(pack, LandingVoltageRule.USE_THE_PACK.landV(), 8))
+        assertThat(BatteryUse.usableShare(battery, LandingVoltageRule.USE_THE_PACK.landV(), 8))
                 .isGreaterThan(share);
     }
 
@@ -188,7 +188,7 @@ class VoltageTest {
     @OutsideCheck(
             kind = Kind.COMMON_PRACTICE,
             source =
-                    "cells: full 4.20 V, nominal 3.7 V, storage 3.8 V; 4 cells full 16.8 V; schools 3.7, and 3.5 with critical 3.3 V")
+                    "cells: full 4.20 V, nominal 3.7 V, storage 3.8 V; 4 cells full 16.8 V; conventions 3.7, and 3.5 with critical 3.3 V")
     void thePackHasTheTradesVoltages() {
         assertThat(PowerCrafts.FOUR_CELLS.fullV()).isCloseTo(16.8, within(1e-9));
         assertThat(PowerCrafts.FOUR_CELLS.nominalV()).isCloseTo(14.8, within(1e-9));
@@ -254,11 +254,13 @@ class VoltageTest {
 
     @Test
     void theEnergyIsTheChargeTimesTheMeanVoltageUnderLoad() {
-        BatteryType pack = new BatteryType(4, Chemistry.LIPO, 1000, 5);
-        double whole = BatteryUse.energyWh(pack, 1, 0);
+        BatteryType battery = new BatteryType(4, Chemistry.LIPO, 1000, 5);
+        double whole = BatteryUse.energyWh(battery, 1, 0);
         assertThat(whole).isBetween(14.0, 16.0);
-        assertThat(whole - BatteryUse.energyWh(pack, 1, 10)).as("I·R·Q").isCloseTo(10 * pack.ohms() * 1, within(1e-9));
-        assertThat(BatteryUse.energyWh(pack, 0, 10)).isZero();
+        assertThat(whole - BatteryUse.energyWh(battery, 1, 10))
+                .as("I·R·Q")
+                .isCloseTo(10 * battery.ohms() * 1, within(1e-9));
+        assertThat(BatteryUse.energyWh(battery, 0, 10)).isZero();
     }
 
     @Test
@@ -312,9 +314,9 @@ class VoltageTest {
                 .as("a bulb of the mains")
                 .isEqualTo(LimiterBulb.Fitness.STAYS_DARK);
         assertThat(LimiterBulb.fitness(16.4, 24, 21)).isEqualTo(LimiterBulb.Fitness.FIT);
-        for (double pack = 3.5; pack < 60; pack += 0.7) {
-            int n = LimiterBulb.inSeries(pack, 12);
-            assertThat(pack / n).as("%.1f V over %d of them", pack, n).isLessThanOrEqualTo(12 * 1.15);
+        for (double battery = 3.5; battery < 60; battery += 0.7) {
+            int n = LimiterBulb.inSeries(battery, 12);
+            assertThat(battery / n).as("%.1f V over %d of them", battery, n).isLessThanOrEqualTo(12 * 1.15);
         }
     }
 

@@ -236,8 +236,8 @@ class FailsafeAdviceTest {
 
     @ParameterizedTest
     @EnumSource(AfterGuardTime.class)
-    void theSafestSettingsEndAsTheirSchoolSaysAndTheLandingIsSoft(AfterGuardTime school) {
-        SafestFailsafe safest = SafestFailsafe.of(CRAFT.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), school);
+    void theSafestSettingsEndAsTheirSchoolSaysAndTheLandingIsSoft(AfterGuardTime convention) {
+        SafestFailsafe safest = SafestFailsafe.of(CRAFT.with(ReceiverSettings.WHEN_LOST, WhenLost.HOLD), convention);
         Craft set = CRAFT;
         for (SafestFailsafe.Told one : safest.settings()) {
             set = entered(set, one);
@@ -245,10 +245,10 @@ class FailsafeAdviceTest {
         FailsafeTimeline line = FailsafeTimeline.of(set.airframe(), LostLink.of(set, Moment.usual(true)));
         assertThat(line.end())
                 .isEqualTo(
-                        school == AfterGuardTime.DROP
+                        convention == AfterGuardTime.DROP
                                 ? End.FALLS
-                                : school == AfterGuardTime.LAND ? End.LANDS : End.HOME);
-        if (school == AfterGuardTime.LAND) {
+                                : convention == AfterGuardTime.LAND ? End.LANDS : End.HOME);
+        if (convention == AfterGuardTime.LAND) {
             assertThat(line.impactMs()).isBetween(1.0, 7.0);
             assertThat(TimelineSpread.of(set.airframe(), LostLink.of(set, Moment.usual(true)))
                             .ends())
@@ -314,7 +314,7 @@ class FailsafeAdviceTest {
     void whatSpeaksAgainstAnOutputIsSaid() {
         Craft craft = PowerCrafts.stack();
         assertThat(OutputPass.of(craft, 9, 6).against()).isEmpty();
-        assertThat(OutputPass.of(craft, craft.told(ArmingSettings.ARM).channel(), 2)
+        assertThat(OutputPass.of(craft, craft.setting(ArmingSettings.ARM).channel(), 2)
                         .against())
                 .hasSize(2);
         assertThat(OutputPass.of(craft.with(LinkSettings.CHANNELS, 8), 9, 6).against())

@@ -123,7 +123,8 @@ class RadioBookTest {
                                     case ON -> List.of(End.FLIES_ON);
                                 };
                         assertThat(flight.end())
-                                .as(craft.told().said(ReceiverSettings.WHEN_LOST) + ", " + stage + ", " + bench)
+                                .as(craft.configuration().said(ReceiverSettings.WHEN_LOST) + ", " + stage + ", "
+                                        + bench)
                                 .isIn(fits);
                         if (bench.does() != Does.ON) {
                             assertThat(flight.events())

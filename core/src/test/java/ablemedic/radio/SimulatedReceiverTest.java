@@ -110,7 +110,7 @@ class SimulatedReceiverTest {
                     ? Does.STOP
                     : ends == 0 ? Does.BRIEF : ends == 33 ? Does.ON : ends < 6 ? Does.IDLE : Does.LAND;
             assertThat(does)
-                    .as(predicted + " " + craft.told().said(ReceiverSettings.WHEN_LOST))
+                    .as(predicted + " " + craft.configuration().said(ReceiverSettings.WHEN_LOST))
                     .isEqualTo(predicted.does());
         }
     }
@@ -202,7 +202,7 @@ class SimulatedReceiverTest {
     /** A recording of a receiver that falls silent: link, arm at 1 s, throttle at 2 s, silence from 4 s to 9 s. */
     @Test
     void aRecordingMakesASession() {
-        ModeRange arm = CRAFT.told(ArmingSettings.ARM);
+        ModeRange arm = CRAFT.setting(ArmingSettings.ARM);
         List<Moment> moments = List.of(
                 moment(0, 1000, 1000, false, false),
                 moment(1, 1000, arm.fromUs() + 50, false, false),

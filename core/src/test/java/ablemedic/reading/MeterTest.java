@@ -31,9 +31,9 @@ class MeterTest {
 
     @Test
     void whatItShowsOfAResistanceContainsItsLeads() {
-        Meter withLeads = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 0.4);
+        Meter withWires = new Meter(6000, 0.005, 2, 0.008, 3, 0.3, 40e6, 0.4);
         for (double ohms : new double[] {0, 0.2, 4.7, 680, 4_700, 1e6}) {
-            assertThat(withLeads.ofOhms(ohms).value() - PLAIN.ofOhms(ohms).value())
+            assertThat(withWires.ofOhms(ohms).value() - PLAIN.ofOhms(ohms).value())
                     .isCloseTo(0.3, within(1e-9));
         }
     }
@@ -83,12 +83,12 @@ class MeterTest {
             int voltsDigits,
             double ohmsShare,
             int ohmsDigits,
-            double leads,
+            double wires,
             double highest,
             double test,
             String where) {
         assertThatThrownBy(
-                        () -> new Meter(counts, voltsShare, voltsDigits, ohmsShare, ohmsDigits, leads, highest, test))
+                        () -> new Meter(counts, voltsShare, voltsDigits, ohmsShare, ohmsDigits, wires, highest, test))
                 .isInstanceOfSatisfying(
                         Rejected.class, e -> assertThat(e.where()).isEqualTo(where));
     }

@@ -22,14 +22,14 @@ import java.util.List;
 public final class SerialCrafts {
     private SerialCrafts() {}
 
-    /** A 5-inch craft with a board and parts of the shelf, its ports told as the leads lie. */
+    /** A 5-inch craft with a board and parts of the parts library, its UARTs told as the wires lie. */
     public static Craft with(String board, String... parts) {
         Craft craft = CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE);
         WiringLayout layout = WiringLayout.STACK.takes(PartsLibrary.find(board).orElseThrow())
                 ? WiringLayout.STACK
                 : WiringLayout.SEPARATE;
         ElectricSheet sheet = layout.bare(
-                craft.wiring().stream().map(Corner::ordinal).toList(),
+                craft.outputs().stream().map(Corner::ordinal).toList(),
                 Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(),
                 craft.airframe().reachMm(),
                 new BatteryType(4, Chemistry.LIPO, 1500, 4),
@@ -48,7 +48,7 @@ public final class SerialCrafts {
         return with("board-f7", "receiver", "gnss", "video", "display");
     }
 
-    /** A one-way receiver on the inverted pad, its telemetry lead on a port of its own. */
+    /** A one-way receiver on the inverted pad, its telemetry wire on a UART of its own. */
     public static Craft polled() {
         return with("board-f3", "receiver-polled", "gnss");
     }
@@ -58,25 +58,25 @@ public final class SerialCrafts {
         return with("board-f4-pad", "receiver-one-way", "modem", "gnss");
     }
 
-    /** A polled telemetry lead on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
+    /** A polled telemetry wire on a pad of an F4 board that nothing turns round: it cannot work as it is joined. */
     public static Craft plainPad() {
         Craft craft = with("board-f4-pad", "receiver-polled", "gnss");
         ElectricSheet sheet = craft.electrics().sheet();
-        List<Wire> leads = new ArrayList<>(sheet.leads());
-        leads.add(new Wire("FC.T4", "RX.TEL", new Gauge(28), 80, false));
+        List<Wire> wires = new ArrayList<>(sheet.wires());
+        wires.add(new Wire("FC.T4", "RX.TEL", new Gauge(28), 80, false));
         return UartsFromWiring.told(
-                craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+                craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.battery()))));
     }
 
-    /** The same with a video transmitter's control lead on that pad as well. */
+    /** The same with a video transmitter's control wire on that pad as well. */
     static Craft crowded() {
         Craft craft = plainPad();
         ElectricSheet sheet = WiringLayout.withPart(
                 craft.electrics().sheet(), PartsLibrary.find("video").orElseThrow());
-        List<Wire> leads = new ArrayList<>(sheet.leads());
-        leads.add(new Wire("FC.T4", "VTX.C", new Gauge(28), 80, false));
+        List<Wire> wires = new ArrayList<>(sheet.wires());
+        wires.add(new Wire("FC.T4", "VTX.C", new Gauge(28), 80, false));
         return UartsFromWiring.told(
-                craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+                craft.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.battery()))));
     }
 
     public static List<Craft> all() {

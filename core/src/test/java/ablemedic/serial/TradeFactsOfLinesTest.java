@@ -159,11 +159,11 @@ class TradeFactsOfLinesTest {
                                     lines.board().pads().stream()
                                             .limit(3)
                                             .map(pad -> new CopperDefect.WireMoved(
-                                                    end.lead().id(),
+                                                    end.wire().id(),
                                                     lines.boardPart().address(pad.name()))))
                             .toList()) {
                         Electrics harmed = sound.with(harm);
-                        String lies = harmed.movedTo(end.lead().id(), end.boardPad());
+                        String lies = harmed.movedTo(end.wire().id(), end.boardPad());
                         double ohms = BatteryOut.of(harmed, Meter.USUAL)
                                 .ohms(
                                         harmed.wiring().node(end.partPad()),

@@ -44,9 +44,9 @@ class UartPlannerTest {
     }
 
     /** What any technician knows of one wire, written apart from the planner: sense, side, speed and volts. */
-    private static boolean works(SerialBoard board, String port, UartRequest wish) {
+    private static boolean works(SerialBoard board, String uart, UartRequest wish) {
         boolean low = Set.of(Format.SBUS, Format.POLLED, Format.STREAM).contains(wish.format());
-        boolean soft = board.soft().contains(port);
+        boolean soft = board.soft().contains(uart);
         if (soft
                 && !Set.of(Format.STREAM, Format.NMEA, Format.BINARY_GNSS, Format.MAVLINK, Format.VIDEO_CONTROL)
                         .contains(wish.format())) {
@@ -59,7 +59,7 @@ class UartPlannerTest {
                     default -> List.of(Side.RX, Side.TX);
                 };
         return sides.stream().allMatch(side -> board.pads().stream()
-                .anyMatch(pad -> pad.port().equals(port)
+                .anyMatch(pad -> pad.uart().equals(uart)
                         && pad.side() == side
                         && (soft
                                 || pad.inverter() == Inverter.CHIP
@@ -90,10 +90,10 @@ class UartPlannerTest {
         if (wish.job() == UartFunction.TELEMETRY && wish.format() == Format.CRSF && receiverPlaced) {
             best = Math.min(best, leastLost(board, wishes, from + 1, used, true));
         }
-        for (String port : board.ports()) {
-            if (!used.contains(port) && works(board, port, wish)) {
+        for (String uart : board.uarts()) {
+            if (!used.contains(uart) && works(board, uart, wish)) {
                 Set<String> more = new HashSet<>(used);
-                more.add(port);
+                more.add(uart);
                 best = Math.min(
                         best,
                         leastLost(
@@ -139,13 +139,13 @@ class UartPlannerTest {
                             .sum())
                     .as("%s %s", board.id(), wishes)
                     .isEqualTo(leastLost(board, wishes, 0, Set.of(), false));
-            List<String> ports = planned.placed().stream()
-                    .map(Placed::port)
-                    .filter(port -> !port.isEmpty())
+            List<String> uarts = planned.placed().stream()
+                    .map(Placed::uart)
+                    .filter(uart -> !uart.isEmpty())
                     .toList();
-            assertThat(ports).as("a port holds one job").doesNotHaveDuplicates();
+            assertThat(uarts).as("a port holds one job").doesNotHaveDuplicates();
             assertThat(planned.placed())
-                    .allMatch(placed -> placed.port().isEmpty() || works(board, placed.port(), placed.wish()));
+                    .allMatch(placed -> placed.uart().isEmpty() || works(board, placed.uart(), placed.wish()));
             for (Lost lost : planned.lost()) {
                 List<UartRequest> conflict = wishes.stream()
                         .filter(wish -> lost.conflict().contains(wish.name()))
@@ -168,8 +168,8 @@ class UartPlannerTest {
     @Test
     void onAnF4BoardAnInvertedReceiverGoesToTheInvertedPad() {
         Planned planned = UartPlanner.plan(board("board-f4-pad"), List.of(receiver(Format.SBUS), GNSS));
-        assertThat(planned.placed()).extracting(Placed::port).containsExactly("1", "3");
-        assertThat(planned.placed().get(0).leads()).contains("receiver signal to pad SBUS");
+        assertThat(planned.placed()).extracting(Placed::uart).containsExactly("1", "3");
+        assertThat(planned.placed().get(0).wires()).contains("receiver signal to pad SBUS");
         assertThat(planned.placed().get(0).set()).containsExactly("UART 1: receiver, SBUS at 100000 baud.");
     }
 
@@ -198,18 +198,18 @@ class UartPlannerTest {
     void aLinkThatCarriesTelemetryNeedsNoPortForIt() {
         UartRequest telemetry = new UartRequest("telemetry", UartFunction.TELEMETRY, Format.CRSF, false, "");
         Planned planned = UartPlanner.plan(board("board-f1"), List.of(receiver(Format.CRSF), telemetry));
-        assertThat(planned.placed()).extracting(Placed::port).containsExactly("2", "");
+        assertThat(planned.placed()).extracting(Placed::uart).containsExactly("2", "");
     }
 
     @Test
     void whatIsSolderedStaysWhereItLies() {
-        for (String port : List.of("1", "2", "3", "4", "6")) {
-            UartRequest at = new UartRequest("positioning", UartFunction.GNSS, Format.NMEA, false, port);
+        for (String uart : List.of("1", "2", "3", "4", "6")) {
+            UartRequest at = new UartRequest("positioning", UartFunction.GNSS, Format.NMEA, false, uart);
             assertThat(UartPlanner.plan(board("board-f7"), List.of(at, receiver(Format.IBUS), DISPLAY))
                             .placed()
                             .get(0)
-                            .port())
-                    .isEqualTo(port);
+                            .uart())
+                    .isEqualTo(uart);
         }
     }
 
@@ -217,14 +217,14 @@ class UartPlannerTest {
     void theComputersPortIsTakenLastAndSaidSo() {
         Planned planned = UartPlanner.plan(board("board-f1"), List.of(receiver(Format.IBUS), DISPLAY));
         Placed onComputers = planned.placed().stream()
-                .filter(placed -> placed.port().equals("1"))
+                .filter(placed -> placed.uart().equals("1"))
                 .findFirst()
                 .orElseThrow();
         assertThat(onComputers.minds()).anyMatch(mind -> mind.contains("USB"));
         assertThat(UartPlanner.plan(board("board-f1"), List.of(receiver(Format.IBUS)))
                         .placed()
                         .get(0)
-                        .port())
+                        .uart())
                 .isEqualTo("2");
     }
 

@@ -52,7 +52,7 @@ class ArmingTest {
         for (String change : changes.split(";")) {
             String[] parts = change.strip().split("=", 2);
             Setting<?> setting = Settings.find(parts[0]).orElseThrow();
-            told = told.with(told.told().withWritten(setting, parts[1]));
+            told = told.with(told.configuration().withWritten(setting, parts[1]));
         }
         return told;
     }
@@ -69,7 +69,7 @@ class ArmingTest {
     @OutsideCheck(
             kind = Kind.COMMON_PRACTICE,
             source =
-                    "What keeps a board from arming; schools of 25, 45 and 180 degrees of tilt; throttle down below about 1050 µs")
+                    "What keeps a board from arming; conventions of 25, 45 and 180 degrees of tilt; throttle down below about 1050 µs")
     @CsvSource(
             delimiter = '|',
             value = {
@@ -133,7 +133,7 @@ class ArmingTest {
                         .shut());
             }
             Set<Reason> shut = arming(craft, all, State.ofPilot(all, true)).shut();
-            // Whoever waits for a fix also waits for all that a fix needs: a board that starts, a port that the
+            // Whoever waits for a fix also waits for all that a fix needs: a board that starts, a UART that the
             // computer does not hold.
             if (some.contains("arm-waits-for-fix=on") && shut.contains(Reason.FIX)) {
                 each.add(Reason.FIX);

@@ -31,7 +31,7 @@ class FlashPlanTest {
 
     private static Snapshot listed(Dictionary dictionary) {
         Understood understood =
-                dictionary.read(SettingsExport.read(dictionary.listing(TOLD).getBytes(StandardCharsets.UTF_8)));
+                dictionary.read(SettingsExport.read(dictionary.export(TOLD).getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }
 
@@ -84,7 +84,7 @@ class FlashPlanTest {
     }
 
     /**
-     * Common practice, no source: the data cable comes first, power from the pack last; and the snapshot before
+     * Common practice, no source: the data cable comes first, power from the battery last; and the snapshot before
      * anything is written.
      */
     @Test

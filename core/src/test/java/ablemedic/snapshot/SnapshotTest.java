@@ -60,14 +60,14 @@ class SnapshotTest {
 
     private static Snapshot listed(Craft craft, Dictionary dictionary) {
         var understood = dictionary.read(
-                SettingsExport.read(dictionary.listing(craft.told()).getBytes(StandardCharsets.UTF_8)));
+                SettingsExport.read(dictionary.export(craft.configuration()).getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }
 
     private static boolean isOfBoard(Fault<Craft> fault) {
         Craft faulty = fault.applyTo(SOUND);
-        return faulty.with(SOUND.told()).equals(SOUND)
-                && SOUND.told().differencesTo(faulty.told()).stream()
+        return faulty.with(SOUND.configuration()).equals(SOUND)
+                && SOUND.configuration().differencesTo(faulty.configuration()).stream()
                         .allMatch(one -> one.setting().device() == Device.FLIGHT_BOARD && ALDER.names(one.setting()));
     }
 
@@ -114,7 +114,7 @@ class SnapshotTest {
                     listed(faulty));
             double alike = settingsOfTheBoard().stream()
                     .filter(other -> listed(faulty)
-                            .differencesFrom(other.applyTo(SOUND).told(), 0.03)
+                            .differencesFrom(other.applyTo(SOUND).configuration(), 0.03)
                             .isEmpty())
                     .mapToDouble(other -> belief(standing, other))
                     .sum();
@@ -126,9 +126,10 @@ class SnapshotTest {
     void ofWhatAListingDoesNotHoldItSaysNothing() {
         SortedSet<Setting<?>> held = new TreeSet<>(listed(SOUND).held());
         held.remove(FcSettings.ALIGNMENT);
-        Posterior<Craft> standing = after(new Snapshot(SOUND.told(), held));
+        Posterior<Craft> standing = after(new Snapshot(SOUND.configuration(), held));
         Fault<Craft> turned = settingsOfTheBoard().stream()
-                .filter(f -> !f.applyTo(SOUND).told(FcSettings.ALIGNMENT).equals(SOUND.told(FcSettings.ALIGNMENT)))
+                .filter(f ->
+                        !f.applyTo(SOUND).setting(FcSettings.ALIGNMENT).equals(SOUND.setting(FcSettings.ALIGNMENT)))
                 .findFirst()
                 .orElseThrow();
         Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
@@ -168,7 +169,7 @@ class SnapshotTest {
 
     @Test
     void whatAChangeCausesFollowsFromThePhysicsOfTheCraft() {
-        Craft turned = SOUND.with(SOUND.told().withWritten(FcSettings.ALIGNMENT, "0/0/180"))
+        Craft turned = SOUND.with(SOUND.configuration().withWritten(FcSettings.ALIGNMENT, "0/0/180"))
                 .with(UartSettings.jobsOf("3"), List.of())
                 .with(UartSettings.TELEMETRY, false)
                 .with(UartSettings.baud("9"), 115_200);
@@ -255,7 +256,7 @@ class SnapshotTest {
                                         .anyMatch(one -> one.setting().equals(setting)),
                                 pasted)
                         .only(old.held()::contains))
-                .isEqualTo(before.told().only(old.held()::contains));
+                .isEqualTo(before.configuration().only(old.held()::contains));
     }
 
     @Test
@@ -281,7 +282,7 @@ class SnapshotTest {
     }
 
     private static Snapshot told(String... settings) {
-        Configuration told = SOUND.told();
+        Configuration told = SOUND.configuration();
         for (String one : settings) {
             String[] parts = one.split("=", 2);
             told = told.withWritten(Settings.find(parts[0]).orElseThrow(), parts[1]);
@@ -351,10 +352,12 @@ class SnapshotTest {
         }
     }
 
-    /** A listing of all settings without the lines of some settings. */
+    /** A settings export of all settings without the lines of some settings. */
     private static Snapshot without(Craft craft, Predicate<String> line) {
-        String text =
-                ALDER.listing(craft.told()).lines().filter(Predicate.not(line)).collect(Collectors.joining("\n"));
+        String text = ALDER.export(craft.configuration())
+                .lines()
+                .filter(Predicate.not(line))
+                .collect(Collectors.joining("\n"));
         var understood = ALDER.read(SettingsExport.read(text.getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }

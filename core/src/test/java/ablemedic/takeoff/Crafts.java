@@ -24,7 +24,7 @@ final class Crafts {
                 mode);
     }
 
-    /** One of each class, over both schools, both modes and several seats of the board. */
+    /** One of each class, over both conventions, both modes and several mounts of the board. */
     static Stream<Craft> varied() {
         List<Craft> crafts = new ArrayList<>();
         int i = 0;

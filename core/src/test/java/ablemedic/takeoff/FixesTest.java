@@ -33,8 +33,8 @@ class FixesTest {
                         .containsExactly(new double[3], offset(1e-6));
                 assertThat(motion.sights(Disturbance.USUAL)).allMatch(s -> s.manner() == Manner.FLIES);
                 for (Stick stick : Stick.values()) {
-                    assertThat(fixed.told(RadioSettings.reversed(stick)))
-                            .isEqualTo(sound.told(RadioSettings.reversed(stick)));
+                    assertThat(fixed.setting(RadioSettings.reversed(stick)))
+                            .isEqualTo(sound.setting(RadioSettings.reversed(stick)));
                 }
             }
         }

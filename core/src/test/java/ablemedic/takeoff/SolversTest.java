@@ -67,10 +67,10 @@ class SolversTest {
                         .isEqualTo(Corner.ALL.stream()
                                 .filter(c -> (reversedBits >> c.ordinal() & 1) == 1)
                                 .toList());
-                for (MotorNumbering school : MotorNumbering.values()) {
-                    OutputOrder order = solution.orders().get(school);
+                for (MotorNumbering convention : MotorNumbering.values()) {
+                    OutputOrder order = solution.orders().get(convention);
                     for (int motor = 1; motor <= 4; motor++) {
-                        assertThat(wiring.get(order.outputOf(motor) - 1)).isEqualTo(school.corner(motor));
+                        assertThat(wiring.get(order.outputOf(motor) - 1)).isEqualTo(convention.corner(motor));
                     }
                 }
             }
@@ -89,7 +89,7 @@ class SolversTest {
     @Test
     @OutsideCheck(
             kind = Kind.COMMON_PRACTICE,
-            source = "the two numbering schools: rear-right first is RR FR RL FL, front-right first is FR RL FL RR")
+            source = "the two motor numberings: rear-right first is RR FR RL FL, front-right first is FR RL FL RR")
     void twoSchoolsThatMetAreNamedWhicheverOfThemWasFlashed() {
         // By hand. Wired front-right first, counted rear-right first: motor 1 is meant for RR and turns FR, 2 for FR
         // turns RL,

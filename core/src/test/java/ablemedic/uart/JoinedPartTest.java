@@ -43,8 +43,8 @@ class JoinedPartTest {
         return new UartRequest(job.label(), job, format, false, "");
     }
 
-    private static Told told(String port, UartFunction job, Format format, boolean inverted) {
-        return new Told(port, List.of(job), format, format.bauds().get(0), inverted, false, false);
+    private static Told told(String uart, UartFunction job, Format format, boolean inverted) {
+        return new Told(uart, List.of(job), format, format.bauds().get(0), inverted, false, false);
     }
 
     private static JoinedPart receiver(SerialBoard board, String pad, Format format, boolean inverted) {
@@ -57,7 +57,7 @@ class JoinedPartTest {
                 true,
                 5,
                 5,
-                Optional.of(told(pad(board, pad).port(), UartFunction.RECEIVER, format, inverted)),
+                Optional.of(told(pad(board, pad).uart(), UartFunction.RECEIVER, format, inverted)),
                 false);
     }
 
@@ -175,15 +175,15 @@ class JoinedPartTest {
     @Test
     void theJobIsOneAndAtThePortOfTheWire() {
         Optional<Told> elsewhere = Optional.of(told("4", UartFunction.RECEIVER, Format.IBUS, false));
-        JoinedPart lead = receiver(F4, "R3", Format.IBUS, false);
-        assertThat(remedies(with(lead, elsewhere)))
+        JoinedPart wire = receiver(F4, "R3", Format.IBUS, false);
+        assertThat(remedies(with(wire, elsewhere)))
                 .containsExactly("Give the function to UART 3; that is quicker than the iron.");
-        assertThat(with(lead, Optional.empty()).grade()).contains(Grade.UNKNOWN);
-        assertThat(with(lead, Optional.of(new Told("3", List.of(), Format.IBUS, 115_200, false, false, false)))
+        assertThat(with(wire, Optional.empty()).grade()).contains(Grade.UNKNOWN);
+        assertThat(with(wire, Optional.of(new Told("3", List.of(), Format.IBUS, 115_200, false, false, false)))
                         .grade())
                 .contains(Grade.WRONG);
         assertThat(with(
-                                lead,
+                                wire,
                                 Optional.of(new Told(
                                         "3",
                                         List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY),
@@ -246,13 +246,13 @@ class JoinedPartTest {
                         job.label(), job, formats.get(random.nextInt(formats.size())), random.nextInt(5) == 0, ""));
             }
             for (Placed placed : UartPlanner.plan(board, wishes).placed()) {
-                if (placed.port().isEmpty()) {
+                if (placed.uart().isEmpty()) {
                     continue;
                 }
                 UartRequest part = placed.wish();
-                List<SerialPad> pads = placed.leads().stream()
-                        .filter(lead -> lead.contains(" to pad "))
-                        .map(lead -> pad(board, lead.substring(lead.indexOf(" to pad ") + 8)))
+                List<SerialPad> pads = placed.wires().stream()
+                        .filter(wire -> wire.contains(" to pad "))
+                        .map(wire -> pad(board, wire.substring(wire.indexOf(" to pad ") + 8)))
                         .toList();
                 Optional<SerialPad> sends = pads.stream()
                         .filter(pad -> pad.side() == Side.RX || part.oneWire())
@@ -260,7 +260,7 @@ class JoinedPartTest {
                 Optional<SerialPad> hears = pads.stream()
                         .filter(pad -> pad.side() == Side.TX && !part.oneWire())
                         .findFirst();
-                int baud = board.isSoft(placed.port())
+                int baud = board.isSoft(placed.uart())
                         ? 9600
                         : part.format().bauds().get(0);
                 JoinedPart joined = new JoinedPart(
@@ -273,7 +273,7 @@ class JoinedPartTest {
                         5,
                         5,
                         Optional.of(new Told(
-                                placed.port(),
+                                placed.uart(),
                                 List.of(part.job()),
                                 part.format(),
                                 baud,
@@ -292,7 +292,7 @@ class JoinedPartTest {
 
     /**
      * The rules against the line itself: the part's frames are sent, turned round where the pad turns them, and read
-     * bit by bit as the port is told. Frames come out just where the rules find nothing wrong.
+     * bit by bit as the UART is told. Frames come out just where the rules find nothing wrong.
      */
     @Test
     void framesComeOutOfThePortJustWhereTheRulesFindNothingWrong() {
@@ -302,7 +302,7 @@ class JoinedPartTest {
         for (int i = 0; i < 4000; i++) {
             SerialBoard board = SerialBoards.SHIPPED.get(1 + random.nextInt(SerialBoards.SHIPPED.size() - 1));
             List<SerialPad> pads = board.pads().stream()
-                    .filter(pad -> !board.isSoft(pad.port()))
+                    .filter(pad -> !board.isSoft(pad.uart()))
                     .toList();
             SerialPad pad = pads.get(random.nextInt(pads.size()));
             Format format = formats.get(random.nextInt(3));
@@ -312,7 +312,7 @@ class JoinedPartTest {
                     ? List.of(9600, 100_000, 115_200, 57_600).get(random.nextInt(4))
                     : baud;
             Told told = new Told(
-                    random.nextInt(5) == 0 ? "9" : pad.port(),
+                    random.nextInt(5) == 0 ? "9" : pad.uart(),
                     List.of(UartFunction.GNSS),
                     toldFormat,
                     toldBaud,
@@ -331,7 +331,7 @@ class JoinedPartTest {
                     Optional.of(told),
                     false);
             boolean sound = part.judged().stream().noneMatch(one -> one.grade() == Grade.WRONG);
-            boolean heard = pad.side() == Side.RX && told.port().equals(pad.port()) && arrives(format, baud, pad, told);
+            boolean heard = pad.side() == Side.RX && told.uart().equals(pad.uart()) && arrives(format, baud, pad, told);
             assertThat(heard).as("%s %s", part, part.judged()).isEqualTo(sound);
             through += heard ? 1 : 0;
         }

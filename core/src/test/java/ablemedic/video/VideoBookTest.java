@@ -158,7 +158,7 @@ class VideoBookTest {
     @MethodSource("crafts")
     void everyCheckThatGivesATransmitterItsSupplyAsksForItsAntennaFirst(Craft craft) {
         assertThat(Video.FAMILY.book(craft, Meter.USUAL).checks())
-                .filteredOn(check -> check.needs().pack() == Want.YES)
+                .filteredOn(check -> check.needs().battery() == Want.YES)
                 .hasSizeGreaterThan(4)
                 .allSatisfy(check -> assertThat(check.steps(craft).get(0).plain())
                         .as(check.id())
@@ -171,11 +171,11 @@ class VideoBookTest {
         var sheet = craft.electrics().sheet();
         var bare = new ElectricSheet(
                 sheet.parts(),
-                sheet.leads().stream()
-                        .filter(lead ->
-                                !lead.from().endsWith(".V") && !lead.from().endsWith(".VID"))
+                sheet.wires().stream()
+                        .filter(wire ->
+                                !wire.from().endsWith(".V") && !wire.from().endsWith(".VID"))
                         .toList(),
-                sheet.pack());
+                sheet.battery());
         Craft old = craft.withElectrics(new Electrics(bare));
         assertThat(VideoChain.of(old).screen(old))
                 .isEqualTo(VideoChain.of(craft).screen(craft));

@@ -9,7 +9,7 @@ import java.util.List;
 public final class VideoCrafts {
     private VideoCrafts() {}
 
-    /** Figures drawn on the flight board, all fed from its regulators, a capacitor at the pack's leads. */
+    /** Figures drawn on the FC, all fed from its regulators, a capacitor at the battery's wires. */
     public static Craft analog() {
         return SerialCrafts.with("board-f7", "receiver", "camera", "video", "capacitor-470");
     }
@@ -29,7 +29,7 @@ public final class VideoCrafts {
         return analog().with(VideoSettings.POWER, 400);
     }
 
-    /** Without a capacitor at the pack's leads. */
+    /** Without a capacitor at the battery's wires. */
     public static Craft bare() {
         return SerialCrafts.with("board-f7", "receiver", "camera", "video");
     }

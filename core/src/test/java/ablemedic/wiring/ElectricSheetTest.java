@@ -14,55 +14,55 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class ElectricSheetTest {
-    private static final BatteryType PACK = new BatteryType(4, Chemistry.LIPO, 1500, 4);
+    private static final BatteryType BATTERY = new BatteryType(4, Chemistry.LIPO, 1500, 4);
     private final ElectricSheet sheet = layout(WiringLayout.SEPARATE, List.of("receiver", "camera", "capacitor-470"));
 
     private static ElectricSheet layout(WiringLayout layout, List<String> parts) {
-        return layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85, PACK, parts);
+        return layout.sheet(List.of(1, 0, 2, 3), List.of("FR", "RR", "RL", "FL"), 85, BATTERY, parts);
     }
 
     private void refused(UnaryOperator<List<Wire>> change, String where, String rule) {
-        List<Wire> leads = change.apply(new ArrayList<>(sheet.leads()));
+        List<Wire> wires = change.apply(new ArrayList<>(sheet.wires()));
         assertThatExceptionOfType(Rejected.class)
-                .isThrownBy(() -> new ElectricSheet(sheet.parts(), leads, PACK))
+                .isThrownBy(() -> new ElectricSheet(sheet.parts(), wires, BATTERY))
                 .satisfies(e -> assertThat(e.wrong()).anySatisfy(wrong -> {
                     assertThat(wrong.where()).startsWith(where);
                     assertThat(wrong.rule()).isEqualTo(rule);
                 }));
     }
 
-    private static UnaryOperator<List<Wire>> with(Wire lead) {
-        return leads -> {
-            leads.add(lead);
-            return leads;
+    private static UnaryOperator<List<Wire>> with(Wire wire) {
+        return wires -> {
+            wires.add(wire);
+            return wires;
         };
     }
 
-    private static Wire lead(String from, String to, double mm) {
+    private static Wire wire(String from, String to, double mm) {
         return new Wire(from, to, new Gauge(26), mm, false);
     }
 
     @Test
     void aLeadToAPadThatIsNotThereIsRefusedWithThePadsThereAre() {
-        refused(with(lead("PB.9+", "RX.+", 50)), "leads[", "no-pad");
-        refused(with(lead("XX.+", "RX.+", 50)), "leads[", "no-part");
+        refused(with(wire("PB.9+", "RX.+", 50)), "wires[", "no-pad");
+        refused(with(wire("XX.+", "RX.+", 50)), "wires[", "no-part");
     }
 
     @Test
     void twoLeadsOnOnePadWhereOneFitsAreRefused() {
-        refused(with(lead("PB.5V", "RX.+", 50)), "leads[", "full");
+        refused(with(wire("PB.5V", "RX.+", 50)), "wires[", "full");
     }
 
     @Test
     void impossibleLengthsAndDirectionsAreRefused() {
-        refused(with(lead("FC.A5", "PB.B+", -3)), "leads[", "length");
-        refused(with(lead("FC.A5", "PB.B+", Double.NaN)), "leads[", "length");
-        refused(with(lead("FC.G1", "FC.A5", 30)), "leads[", "no-fit");
+        refused(with(wire("FC.A5", "PB.B+", -3)), "wires[", "length");
+        refused(with(wire("FC.A5", "PB.B+", Double.NaN)), "wires[", "length");
+        refused(with(wire("FC.G1", "FC.A5", 30)), "wires[", "no-fit");
     }
 
     @Test
     void theSameLeadTwiceIsRefused() {
-        refused(with(sheet.leads().get(0)), "leads[", "twice");
+        refused(with(sheet.wires().get(0)), "wires[", "twice");
     }
 
     @Test
@@ -70,7 +70,7 @@ class ElectricSheetTest {
         List<Part> parts = new ArrayList<>(sheet.parts());
         parts.add(new Part("CFR", PartsLibrary.find("controller").orElseThrow(), "one more", List.of(0), -1));
         assertThatExceptionOfType(Rejected.class)
-                .isThrownBy(() -> new ElectricSheet(parts, List.of(), PACK))
+                .isThrownBy(() -> new ElectricSheet(parts, List.of(), BATTERY))
                 .satisfies(e ->
                         assertThat(e.wrong()).extracting(Rejected.Wrong::rule).contains("same-id", "same-arm", "draw"));
     }
@@ -78,8 +78,8 @@ class ElectricSheetTest {
     @Test
     void aFloatingPartIsNoErrorButIsSaid() {
         List<Wire> fewer =
-                sheet.leads().stream().filter(l -> !l.to().equals("RX.+")).toList();
-        ElectricSheet floating = new ElectricSheet(sheet.parts(), fewer, PACK);
+                sheet.wires().stream().filter(l -> !l.to().equals("RX.+")).toList();
+        ElectricSheet floating = new ElectricSheet(sheet.parts(), fewer, BATTERY);
         assertThat(floating.missing())
                 .singleElement()
                 .asString()
@@ -92,10 +92,10 @@ class ElectricSheetTest {
         ElectricSheet satellite =
                 WiringLayout.withPart(sheet, PartsLibrary.find("gnss-3v3").orElseThrow());
         assertThat(satellite.missing()).isEmpty();
-        List<Wire> moved = satellite.leads().stream()
-                .map(l -> l.to().equals("GNSS.+") ? lead("FC.A5", "GNSS.+", 60) : l)
+        List<Wire> moved = satellite.wires().stream()
+                .map(l -> l.to().equals("GNSS.+") ? wire("FC.A5", "GNSS.+", 60) : l)
                 .toList();
-        ElectricSheet deadly = new ElectricSheet(satellite.parts(), moved, PACK);
+        ElectricSheet deadly = new ElectricSheet(satellite.parts(), moved, BATTERY);
         assertThat(satellite.destroyed()).isEmpty();
         assertThat(deadly.destroyed()).singleElement().asString().contains("3.6 V", "5 V");
         assertThat(deadly.missing()).containsAll(deadly.destroyed());
@@ -108,7 +108,7 @@ class ElectricSheetTest {
             if (archetype.kind() == Archetype.Kind.PART || archetype.kind() == Archetype.Kind.CAPACITOR) {
                 ElectricSheet more = WiringLayout.withPart(layout(layout, List.of()), archetype);
                 boolean led =
-                        more.leads().size() > layout(layout, List.of()).leads().size();
+                        more.wires().size() > layout(layout, List.of()).wires().size();
                 assertThat(more.missing().isEmpty()).as(archetype.id()).isEqualTo(led);
             }
         }
@@ -122,7 +122,7 @@ class ElectricSheetTest {
         long pads = full.parts().stream()
                 .mapToLong(p -> p.archetype().pads().size())
                 .sum();
-        long pieces = full.leads().stream().filter(Wire::inPieces).count();
+        long pieces = full.wires().stream().filter(Wire::inPieces).count();
         assertThat(wiring.points()).hasSize((int) (pads + 2 * pieces));
         assertThat(wiring.points())
                 .allSatisfy(p -> assertThat(wiring.node(p.id())).isEqualTo(p.node()));

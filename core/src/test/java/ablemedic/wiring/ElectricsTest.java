@@ -64,12 +64,12 @@ class ElectricsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "0, 1500, 4, pack.cells",
-        "15, 1500, 4, pack.cells",
-        "4, 10, 4, pack.capacityMah",
-        "4, NaN, 4, pack.capacityMah",
-        "4, 1500, 0, pack.cellMilliohms",
-        "4, 1500, -3, pack.cellMilliohms"
+        "0, 1500, 4, battery.cells",
+        "15, 1500, 4, battery.cells",
+        "4, 10, 4, battery.capacityMah",
+        "4, NaN, 4, battery.capacityMah",
+        "4, 1500, 0, battery.cellMilliohms",
+        "4, 1500, -3, battery.cellMilliohms"
     })
     void aPackThatCannotBeIsRefusedWithThePlace(int cells, double capacity, double milliohms, String where) {
         assertThatExceptionOfType(Rejected.class)
@@ -108,9 +108,9 @@ class ElectricsTest {
                             .of()
                             .signal());
             String from = "FC.S" + output;
-            assertThat(sheet.leads()).anySatisfy(lead -> {
-                assertThat(lead.from()).isEqualTo(from);
-                assertThat(lead.to()).isEqualTo(signal);
+            assertThat(sheet.wires()).anySatisfy(wire -> {
+                assertThat(wire.from()).isEqualTo(from);
+                assertThat(wire.to()).isEqualTo(signal);
             });
         }
     }
@@ -118,12 +118,12 @@ class ElectricsTest {
     @ParameterizedTest
     @EnumSource(WiringLayout.class)
     void aLargerCraftGetsThickerAndLongerLeads(WiringLayout layout) {
-        BatteryType pack = new BatteryType(4, Chemistry.LIPO, 1500, 4);
-        Wire small = layout.sheet(List.of(0, 1, 2, 3), List.of("a", "b", "c", "d"), 60, pack, List.of())
-                .leads()
+        BatteryType battery = new BatteryType(4, Chemistry.LIPO, 1500, 4);
+        Wire small = layout.sheet(List.of(0, 1, 2, 3), List.of("a", "b", "c", "d"), 60, battery, List.of())
+                .wires()
                 .get(0);
-        Wire large = layout.sheet(List.of(0, 1, 2, 3), List.of("a", "b", "c", "d"), 170, pack, List.of())
-                .leads()
+        Wire large = layout.sheet(List.of(0, 1, 2, 3), List.of("a", "b", "c", "d"), 170, battery, List.of())
+                .wires()
                 .get(0);
         assertThat(large.gauge().awg()).isLessThan(small.gauge().awg());
     }
@@ -136,7 +136,7 @@ class ElectricsTest {
         assertThat(two.part("CAM2").orElseThrow().label()).isEqualTo("camera 2");
         assertThatExceptionOfType(Rejected.class)
                 .isThrownBy(() -> WiringLayout.STACK.sheet(
-                        List.of(0, 1, 2, 3), List.of("FR", "RR", "RL", "FL"), 85, two.pack(), List.of("teapot")))
+                        List.of(0, 1, 2, 3), List.of("FR", "RR", "RL", "FL"), 85, two.battery(), List.of("teapot")))
                 .withMessageContaining("capacitor-470");
     }
 

@@ -71,7 +71,7 @@ class Backups {
      *
      * @param number counted up with each backup of one data file; 0 where it bears none
      * @param own whether it is of this data file
-     * @param trouble why it can't be gone back to; empty where nothing is seen at a glance
+     * @param trouble why it can't be gone back to; empty where nothing is seen at a summary
      */
     record BackupMade(String name, int number, Instant at, long bytes, boolean own, String trouble) {}
 

@@ -1,12 +1,12 @@
 package ablemedic.app.batteries;
 
+import ablemedic.app.batteries.BatteryStore.Battery;
+import ablemedic.app.batteries.BatteryStore.BatteryEvent;
 import ablemedic.app.batteries.BatteryStore.Dated;
-import ablemedic.app.batteries.BatteryStore.Pack;
-import ablemedic.app.batteries.BatteryStore.PackEvent;
 import ablemedic.app.chart.Corrections;
 import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.CraftStore;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.app.storage.Folded;
@@ -38,7 +38,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Packs over HTTP. Voltages in volts, currents in amperes, charges in milliampere-hours, resistances in milliohms. */
+/**
+ * Batteries over HTTP. Voltages in volts, currents in amperes, charges in milliampere-hours, resistances in milliohms.
+ */
 @RestController
 class BatteryController {
     private static final Words REFUSALS =
@@ -60,27 +62,27 @@ class BatteryController {
         this.clock = clock;
     }
 
-    record NewPack(
+    record NewBattery(
             @NotNull
             @Pattern(
                     regexp = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}",
                     message = "{has.1.to.24.letters.digits.spaces.dots.dashes}")
             String label,
 
-            @NotNull @Valid PackEntry kind,
-            @NotNull LandingVoltageRule school) {}
+            @NotNull @Valid BatteryOnSheet kind,
+            @NotNull LandingVoltageRule rule) {}
 
-    /** A school of when to land, and why. */
-    record School(String id, String label) {}
+    /** A rule of when to land, and why. */
+    record Rule(String id, String label) {}
 
-    @GetMapping("/api/landing-schools")
-    List<School> schools() {
+    @GetMapping("/api/landing-voltage-rules")
+    List<Rule> rules() {
         return Arrays.stream(LandingVoltageRule.values())
-                .map(one -> new School(one.name(), one.label()))
+                .map(one -> new Rule(one.name(), one.label()))
                 .toList();
     }
 
-    record Schooled(@NotNull LandingVoltageRule school) {}
+    record RuleChosen(@NotNull LandingVoltageRule rule) {}
 
     /**
      * Something that happened to a battery, or its correction.
@@ -115,19 +117,19 @@ class BatteryController {
     }
 
     /**
-     * All that is known of a pack.
+     * All that is known of a battery.
      *
-     * @param resistanceMohm of the whole pack, from the newest sag
+     * @param resistanceMohm of the whole battery, from the newest sag
      * @param usableMah to the landing voltage at the mean draw
      * @param flightMinutes to expect
      * @param chargeScale by which to multiply the craft's charge scale, from what the charger put back
      * @param corrections what its entries said before, newest first
      */
-    record PackView(
+    record BatteryView(
             String label,
-            PackEntry kind,
-            LandingVoltageRule school,
-            String schoolLabel,
+            BatteryOnSheet kind,
+            LandingVoltageRule rule,
+            String ruleLabel,
             String reason,
             String chemistry,
             double landV,
@@ -147,45 +149,45 @@ class BatteryController {
             List<Dated> entries,
             List<EntryCorrection> corrections) {}
 
-    @GetMapping("/api/packs")
-    List<PackView> list() {
+    @GetMapping("/api/batteries")
+    List<BatteryView> list() {
         return store.all().stream().map(this::view).toList();
     }
 
-    @PostMapping("/api/packs")
+    @PostMapping("/api/batteries")
     @ResponseStatus(HttpStatus.CREATED)
-    PackView enter(@RequestBody @Valid NewPack entry) {
+    BatteryView enter(@RequestBody @Valid NewBattery entry) {
         entry.kind().kind();
         String label = Folded.composed(entry.label());
-        store.enter(new Pack(label, entry.kind(), entry.school()), clock.instant());
+        store.enter(new Battery(label, entry.kind(), entry.rule()), clock.instant());
         return get(label);
     }
 
-    @GetMapping("/api/packs/{label}")
-    PackView get(@PathVariable String label) {
+    @GetMapping("/api/batteries/{label}")
+    BatteryView get(@PathVariable String label) {
         return view(store.get(label));
     }
 
-    /** Chooses the school by which a pack is landed. */
-    @PutMapping("/api/packs/{label}/school")
-    PackView school(@PathVariable String label, @RequestBody @Valid Schooled schooled) {
-        Pack pack = store.get(label);
-        store.change(new Pack(pack.label(), pack.kind(), schooled.school()));
+    /** Chooses the rule by which a battery is landed. */
+    @PutMapping("/api/batteries/{label}/rule")
+    BatteryView rule(@PathVariable String label, @RequestBody @Valid RuleChosen withRule) {
+        Battery battery = store.get(label);
+        store.change(new Battery(battery.label(), battery.kind(), withRule.rule()));
         return get(label);
     }
 
-    @PostMapping("/api/packs/{label}/entries")
-    PackView add(@PathVariable String label, @RequestBody @Valid NewEntry entry) {
-        Pack pack = store.get(label);
-        store.add(pack.label(), event(pack, entry), clock.instant());
+    @PostMapping("/api/batteries/{label}/entries")
+    BatteryView add(@PathVariable String label, @RequestBody @Valid NewEntry entry) {
+        Battery battery = store.get(label);
+        store.add(battery.label(), event(battery, entry), clock.instant());
         return get(label);
     }
 
     /** Corrects an entry; what was there before stays in its history. */
-    @PutMapping("/api/packs/{label}/entries/{id}")
-    PackView correct(@PathVariable String label, @PathVariable long id, @RequestBody @Valid NewEntry entry) {
-        Pack pack = store.get(label);
-        store.correct(pack.label(), id, event(pack, entry), Corrections.reason(entry.reason()), clock.instant());
+    @PutMapping("/api/batteries/{label}/entries/{id}")
+    BatteryView correct(@PathVariable String label, @PathVariable long id, @RequestBody @Valid NewEntry entry) {
+        Battery battery = store.get(label);
+        store.correct(battery.label(), id, event(battery, entry), Corrections.reason(entry.reason()), clock.instant());
         return get(label);
     }
 
@@ -194,14 +196,14 @@ class BatteryController {
             String reason) {}
 
     /** Takes an entry back; it counts no more and stays in the history. */
-    @PostMapping("/api/packs/{label}/entries/{id}/withdrawal")
-    PackView withdraw(@PathVariable String label, @PathVariable long id, @RequestBody @Valid Withdrawn withdrawn) {
-        Pack pack = store.get(label);
-        store.correct(pack.label(), id, null, Corrections.reason(withdrawn.reason()), clock.instant());
+    @PostMapping("/api/batteries/{label}/entries/{id}/withdrawal")
+    BatteryView withdraw(@PathVariable String label, @PathVariable long id, @RequestBody @Valid Withdrawn withdrawn) {
+        Battery battery = store.get(label);
+        store.correct(battery.label(), id, null, Corrections.reason(withdrawn.reason()), clock.instant());
         return get(label);
     }
 
-    private PackEvent event(Pack pack, NewEntry entry) {
+    private BatteryEvent event(Battery battery, NewEntry entry) {
         String craft = entry.craft() == null || entry.craft().isBlank()
                 ? null
                 : crafts.get(entry.craft()).mark();
@@ -211,7 +213,7 @@ class BatteryController {
         check("restV", entry.restV(), 0.5, 100);
         check("loadV", entry.loadV(), 0.5, 100);
         check("loadA", entry.loadA(), 0.05, 2_000);
-        BatteryType kind = pack.kind().kind();
+        BatteryType kind = battery.kind().kind();
         boolean sure = Boolean.TRUE.equals(entry.sure());
         likely("restV", entry.restV(), sure, volts -> BatteryEntry.atRest(kind, volts));
         likely("loadV", entry.loadV(), sure, volts -> BatteryEntry.underLoad(kind, volts));
@@ -222,7 +224,7 @@ class BatteryController {
             throw Refusal.wrong(
                     "loadV", REFUSALS.with("loadV", entry.loadV()).with("restV", entry.restV()), "load-above-rest");
         }
-        return new PackEvent(
+        return new BatteryEvent(
                 craft,
                 entry.minutes(),
                 entry.usedMah(),
@@ -260,10 +262,10 @@ class BatteryController {
         }
     }
 
-    private PackView view(Pack pack) {
-        BatteryType kind = pack.kind().kind();
-        LandingVoltageRule school = pack.school();
-        List<Dated> entries = store.entries(pack.label());
+    private BatteryView view(Battery battery) {
+        BatteryType kind = battery.kind().kind();
+        LandingVoltageRule rule = battery.rule();
+        List<Dated> entries = store.entries(battery.label());
         List<Flight> flights = flights(entries);
         double drawA = flights.isEmpty()
                 ? kind.capacityMah() / 1000 * 5
@@ -275,17 +277,17 @@ class BatteryController {
         double cellMohm =
                 ohms.map(o -> Math.max(0.1, o.value() * 1000 / kind.cells())).orElse(kind.cellMilliohms());
         BatteryType asIs = new BatteryType(kind.cells(), kind.chemistry(), kind.capacityMah(), Math.min(500, cellMohm));
-        double land = BatteryUse.landCellV(kind.chemistry(), school.landV());
+        double land = BatteryUse.landCellV(kind.chemistry(), rule.landV());
         double share = BatteryUse.usableShare(asIs, land, drawA);
         double usable = share * kind.capacityMah();
-        double warn = BatteryUse.landCellV(kind.chemistry(), school.warnV());
-        double critical = BatteryUse.landCellV(kind.chemistry(), school.criticalV());
-        return new PackView(
-                pack.label(),
-                pack.kind(),
-                school,
-                school.label(),
-                school.reason(),
+        double warn = BatteryUse.landCellV(kind.chemistry(), rule.warnV());
+        double critical = BatteryUse.landCellV(kind.chemistry(), rule.criticalV());
+        return new BatteryView(
+                battery.label(),
+                battery.kind(),
+                rule,
+                rule.label(),
+                rule.reason(),
                 kind.chemistry().label(),
                 land * kind.cells(),
                 warn * kind.cells(),
@@ -304,13 +306,13 @@ class BatteryController {
                 chargeScale(entries),
                 flights.size(),
                 entries,
-                corrections.ofBattery(pack.label()));
+                corrections.ofBattery(battery.label()));
     }
 
     private static List<Flight> flights(List<Dated> entries) {
         List<Flight> flights = new ArrayList<>();
         for (Dated dated : entries) {
-            PackEvent e = dated.entry();
+            BatteryEvent e = dated.entry();
             Double used = e.chargedMah() != null ? e.chargedMah() : e.usedMah();
             if (e.minutes() != null && used != null) {
                 flights.add(new Flight(used, e.minutes()));

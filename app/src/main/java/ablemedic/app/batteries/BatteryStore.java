@@ -3,7 +3,7 @@ package ablemedic.app.batteries;
 import ablemedic.app.chart.Corrections;
 import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.Corrections.What;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.app.storage.Json;
@@ -27,7 +27,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Packs and their entries in the database. */
+/** Batteries and their entries in the database. */
 @Repository
 public class BatteryStore {
     private static final Words SAID =
@@ -46,35 +46,36 @@ public class BatteryStore {
         this.json = json;
     }
 
-    /** A pack: what it is, the school by which it is flown, the craft's charge scale. */
-    public record Pack(String label, PackEntry kind, LandingVoltageRule school) {}
+    /** A battery: what it is, the rule by which it is flown, the craft's charge scale. */
+    public record Battery(String label, BatteryOnSheet kind, LandingVoltageRule rule) {}
 
-    /** A pack as text, in the present form. @throws UnreadableRecordException where it is none */
+    /** A battery as text, in the present form. @throws UnreadableRecordException where it is none */
     public static String renewed(Json json, String text) {
         BODY.read(json, text).kind().kind();
         return BODY.renewed(json, text);
     }
 
-    /** An entry of a pack as text, in the present form. @throws UnreadableRecordException where it is none */
+    /** An entry of a battery as text, in the present form. @throws UnreadableRecordException where it is none */
     public static String renewedEntry(Json json, String text) {
         return ENTRY.renewed(json, text);
     }
 
-    private record Body(PackEntry kind, LandingVoltageRule school) {}
+    private record Body(BatteryOnSheet kind, LandingVoltageRule rule) {}
 
-    private static final StoredForm<Body> BODY = StoredForm.of("pack", Body.class);
-    private static final StoredForm<PackEvent> ENTRY =
-            StoredForm.of(SAID.line("entry").plain(), PackEvent.class);
+    private static final StoredForm<Body> BODY = StoredForm.of(
+            SAID.line("battery").plain(), Body.class, first -> StoredForm.rename(first, "school", "rule"));
+    private static final StoredForm<BatteryEvent> ENTRY =
+            StoredForm.of(SAID.line("entry").plain(), BatteryEvent.class);
 
     /**
-     * What happened to a pack. Voltages in volts, current in amperes, charge in milliampere-hours; left out where not
-     * known.
+     * What happened to a battery. Voltages in volts, current in amperes, charge in milliampere-hours; left out where
+     * not known.
      *
      * @param craft the mark of the craft that it flew
      * @param usedMah counted on the craft
      * @param chargedMah put back by the charger
      */
-    public record PackEvent(
+    public record BatteryEvent(
             @Nullable String craft,
             @Nullable Double minutes,
             @Nullable Double usedMah,
@@ -85,9 +86,9 @@ public class BatteryStore {
             String note) {}
 
     /** An entry with its time. */
-    public record Dated(long id, Instant at, PackEvent entry) {}
+    public record Dated(long id, Instant at, BatteryEvent entry) {}
 
-    public List<Pack> all() {
+    public List<Battery> all() {
         return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> readable(rs)).list().stream()
                 .flatMap(Optional::stream)
                 .toList();
@@ -104,11 +105,11 @@ public class BatteryStore {
                 .toList();
     }
 
-    private Optional<Pack> readable(ResultSet rs) throws SQLException {
+    private Optional<Battery> readable(ResultSet rs) throws SQLException {
         try {
-            Pack pack = pack(rs);
-            pack.kind().kind();
-            return Optional.of(pack);
+            Battery battery = battery(rs);
+            battery.kind().kind();
+            return Optional.of(battery);
         } catch (UnreadableRecordException | Rejected e) {
             return Optional.empty();
         }
@@ -119,59 +120,59 @@ public class BatteryStore {
      *
      * @throws Refusal when there is none
      */
-    Pack get(String label) {
+    Battery get(String label) {
         return find(label)
                 .orElseThrow(
                         () -> Refusal.unknown("label", REFUSALS.with("label", Refusal.shortened(label)), "no-battery"));
     }
 
-    private Optional<Pack> find(String label) {
+    private Optional<Battery> find(String label) {
         return database.sql(
                         "SELECT * FROM pack WHERE folded = ? OR label = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
                 .params(Folded.of(label), label, label)
-                .query((rs, n) -> pack(rs))
+                .query((rs, n) -> battery(rs))
                 .optional();
     }
 
-    private Pack pack(ResultSet rs) throws SQLException {
+    private Battery battery(ResultSet rs) throws SQLException {
         Body body = BODY.read(json, rs.getString("body"));
-        return new Pack(rs.getString("label"), body.kind(), body.school());
+        return new Battery(rs.getString("label"), body.kind(), body.rule());
     }
 
     @Transactional
-    public void enter(Pack pack, Instant at) {
-        if (find(pack.label()).isPresent()) {
-            throw Refusal.conflict("label", REFUSALS.with("pack", pack.label()), "label-taken");
+    public void enter(Battery battery, Instant at) {
+        if (find(battery.label()).isPresent()) {
+            throw Refusal.conflict("label", REFUSALS.with("pack", battery.label()), "label-taken");
         }
         database.sql("INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
                 .params(
-                        pack.label(),
-                        Folded.of(pack.label()),
-                        BODY.write(json, new Body(pack.kind(), pack.school())),
+                        battery.label(),
+                        Folded.of(battery.label()),
+                        BODY.write(json, new Body(battery.kind(), battery.rule())),
                         at.toString())
                 .update();
     }
 
     @Transactional
-    public void change(Pack pack) {
+    public void change(Battery battery) {
         database.sql("UPDATE pack SET body = ? WHERE label = ?")
-                .params(BODY.write(json, new Body(pack.kind(), pack.school())), pack.label())
+                .params(BODY.write(json, new Body(battery.kind(), battery.rule())), battery.label())
                 .update();
     }
 
     @Transactional
-    public void add(String label, PackEvent entry, Instant at) {
+    public void add(String label, BatteryEvent entry, Instant at) {
         database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
                 .params(label, at.toString(), ENTRY.write(json, entry))
                 .update();
     }
 
-    /** The schools by which the packs are flown that flew a craft. */
-    public Set<LandingVoltageRule> schools(String mark) {
+    /** The rules by which the batteries are flown that flew a craft. */
+    public Set<LandingVoltageRule> rules(String mark) {
         return all().stream()
-                .filter(pack -> entries(pack.label()).stream()
+                .filter(battery -> entries(battery.label()).stream()
                         .anyMatch(entry -> mark.equals(entry.entry().craft())))
-                .map(Pack::school)
+                .map(Battery::rule)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(LandingVoltageRule.class)));
     }
 
@@ -189,14 +190,14 @@ public class BatteryStore {
 
     /** Puts another entry in the place of one, or nothing; what was there stays in its history. */
     @Transactional
-    public void correct(String label, long id, @Nullable PackEvent entry, String reason, Instant at) {
+    public void correct(String label, long id, @Nullable BatteryEvent entry, String reason, Instant at) {
         String before = database.sql("SELECT body FROM pack_entry WHERE label = ? AND id = ? AND NOT withdrawn")
                 .params(label, id)
                 .query(String.class)
                 .optional()
                 .orElseThrow(() ->
                         Refusal.unknown("id", REFUSALS.with("label", label).with("id", id), "no-entry"));
-        corrections.add(What.BATTERY, new EntryCorrection(id, at, before, reason, entry == null));
+        corrections.add(What.PACK, new EntryCorrection(id, at, before, reason, entry == null));
         if (entry == null) {
             database.sql("UPDATE pack_entry SET withdrawn = 1 WHERE id = ?")
                     .param(id)

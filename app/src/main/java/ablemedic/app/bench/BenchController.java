@@ -18,8 +18,8 @@ import ablemedic.app.storage.Unreadables.Unread;
 import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpStore.Opened;
 import ablemedic.app.workup.WorkUpSummary;
-import ablemedic.app.workup.WorkUpSummary.Glance;
 import ablemedic.app.workup.WorkUpSummary.Outcome;
+import ablemedic.app.workup.WorkUpSummary.Summary;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
@@ -71,9 +71,9 @@ class BenchController {
     private final Readiness readiness;
     private final CraftVersions craftStamps;
     private final WorkUpStore workUps;
-    private final BatteryStore packs;
-    private final WorkUpSummary glances;
-    private final PartTypeStore sorts;
+    private final BatteryStore batteries;
+    private final WorkUpSummary summaries;
+    private final PartTypeStore partTypes;
     private final Unreadables unreadables;
     private final RecordsAside records;
     private final Clock clock;
@@ -83,9 +83,9 @@ class BenchController {
             Readiness readiness,
             CraftVersions craftStamps,
             WorkUpStore workUps,
-            BatteryStore packs,
-            WorkUpSummary glances,
-            PartTypeStore sorts,
+            BatteryStore batteries,
+            WorkUpSummary summaries,
+            PartTypeStore partTypes,
             Unreadables unreadables,
             RecordsAside records,
             Clock clock) {
@@ -96,14 +96,14 @@ class BenchController {
         this.readiness = readiness;
         this.craftStamps = craftStamps;
         this.workUps = workUps;
-        this.packs = packs;
-        this.glances = glances;
-        this.sorts = sorts;
+        this.batteries = batteries;
+        this.summaries = summaries;
+        this.partTypes = partTypes;
     }
 
     /** The bench as it stands. */
     record Bench(
-            List<Glance> needing,
+            List<Summary> needing,
             List<Unreadable> unreadable,
             List<Resting> fit,
             List<Resting> due,
@@ -138,7 +138,7 @@ class BenchController {
     enum Sort {
         CRAFT,
         WORK_UP,
-        PACK,
+        BATTERY,
         RECORD
     }
 
@@ -168,7 +168,7 @@ class BenchController {
             List<Choice> parts,
             List<BoardChoice> boards) {}
 
-    /** A flight board, its ports entered, with the layouts that take it. */
+    /** A FC, its UARTs entered, with the layouts that take it. */
     record BoardChoice(String id, String label, List<WiringLayout> layouts) {}
 
     @GetMapping("/api/bench")
@@ -198,26 +198,27 @@ class BenchController {
                 resting(bench, row, known.get(row.mark()));
             }
         }
-        glances(bench, worked);
-        packs.unreadable().forEach(label -> bench.unreadable()
-                .add(new Unreadable(Sort.PACK, label, SAID.line("battery").plain(), null, null, null)));
+        summaries(bench, worked);
+        batteries.unreadable().forEach(label -> bench.unreadable()
+                .add(new Unreadable(Sort.BATTERY, label, SAID.line("battery").plain(), null, null, null)));
         records(bench);
         return bench;
     }
 
     /** The open work-ups with what is known of each; what is not yet is worked out behind, and waited for a moment. */
-    private void glances(Bench bench, Map<Row, Opened> open) {
+    private void summaries(Bench bench, Map<Row, Opened> open) {
         Map<Long, Stamp> stamps =
-                glances.stamps(open.values().stream().map(Opened::id).toList());
+                summaries.stamps(open.values().stream().map(Opened::id).toList());
         Map<Opened, CompletableFuture<Outcome>> asked = new LinkedHashMap<>();
         open.forEach((row, opened) -> {
             try {
                 Stamp stamp = stamps.get(opened.id());
                 asked.put(
                         opened,
-                        glances.known(stamp)
+                        summaries
+                                .known(stamp)
                                 .map(CompletableFuture::completedFuture)
-                                .orElseGet(() -> glances.ask(stamp, row)));
+                                .orElseGet(() -> summaries.ask(stamp, row)));
             } catch (UnreadableRecordException e) {
                 bench.unreadable().add(unreadable(row, opened, "Its " + e.getMessage() + "."));
             }
@@ -237,10 +238,10 @@ class BenchController {
             return;
         }
         Outcome outcome = asked.join();
-        if (outcome.glance() == null) {
+        if (outcome.summary() == null) {
             bench.unreadable().add(unreadable(row, opened, outcome.why()));
         } else {
-            bench.needing().add(outcome.glance());
+            bench.needing().add(outcome.summary());
         }
     }
 
@@ -328,11 +329,15 @@ class BenchController {
                 Arrays.stream(Chemistry.values())
                         .map(c -> new Choice(c.name(), c.label()))
                         .toList(),
-                Stream.concat(PartsLibrary.all().stream(), sorts.own().stream().map(PartType::archetype))
+                Stream.concat(
+                                PartsLibrary.all().stream(),
+                                partTypes.own().stream().map(PartType::archetype))
                         .filter(a -> a.kind() == Archetype.Kind.PART || a.kind() == Archetype.Kind.CAPACITOR)
                         .map(a -> new Choice(a.id(), a.label()))
                         .toList(),
-                Stream.concat(PartsLibrary.all().stream(), sorts.own().stream().map(PartType::archetype))
+                Stream.concat(
+                                PartsLibrary.all().stream(),
+                                partTypes.own().stream().map(PartType::archetype))
                         .filter(a -> a.kind() == Archetype.Kind.BOARD
                                 && SerialBoard.of(a).isPresent())
                         .map(a -> new BoardChoice(

@@ -37,11 +37,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param motors places of the motors
  * @param propSpins which way motor and prop turn at each corner
- * @param wiring the corner that each output, 1 to 4, is wired to; left out where the leads say it
+ * @param wiring the corner that each output, 1 to 4, is wired to; left out where the wires say it
  * @param balance where it balances; left out, under the centre of thrust
  * @param mounted how the board sits
- * @param told what its devices were told where that is not usual, as written, by setting
- * @param electrics parts, leads and pack; left out while nobody has entered them
+ * @param configuration how its devices are set where that is not usual, as written, by setting
+ * @param electrics parts, wires and battery; left out while nobody has entered them
  * @param sources where entries come from, by the key of their site, as far as it is known
  */
 public record BuildSheet(
@@ -68,7 +68,7 @@ public record BuildSheet(
         Map<
                         @Size(max = 60, message = "{names.a.setting}") String,
                         @NotNull @Size(max = 200, message = "{is.the.value.of.a.setting}") String>
-                told,
+                configuration,
 
         @Nullable @Valid ElectricEntry electrics,
 
@@ -127,7 +127,7 @@ public record BuildSheet(
                 electrical);
     }
 
-    /** The corners as the leads have them, or as they were entered where leads do not say. */
+    /** The corners as the wires have them, or as they were entered where wires do not say. */
     private List<Corner> outputs(Electrics electrical) {
         Optional<List<Corner>> led = led(electrical);
         if (led.isEmpty() && wiring == null) {
@@ -148,8 +148,8 @@ public record BuildSheet(
                 : Optional.empty();
     }
 
-    /** This sheet without the outputs where its leads say them: where the two differ, the leads are what is there. */
-    BuildSheet withOutputsLeftToLeads() {
+    /** This sheet without the outputs where its wires say them: where the two differ, the wires are what is there. */
+    BuildSheet withOutputsLeftToWires() {
         return wiring == null
                         || electrics == null
                         || led(electrics.toElectrics()).isEmpty()
@@ -165,20 +165,20 @@ public record BuildSheet(
                         propSpins,
                         null,
                         mounted,
-                        told,
+                        configuration,
                         electrics,
                         sources);
     }
 
     private Configuration devicesTold() {
         Configuration all = Configuration.USUAL;
-        for (Map.Entry<String, String> one : told.entrySet()) {
+        for (Map.Entry<String, String> one : configuration.entrySet()) {
             Setting<?> setting = Settings.find(one.getKey())
-                    .orElseThrow(() -> new Rejected("told." + one.getKey(), SAID.line("no-setting")));
+                    .orElseThrow(() -> new Rejected("configuration." + one.getKey(), SAID.line("no-setting")));
             try {
                 all = all.withWritten(setting, one.getValue());
             } catch (Rejected e) {
-                throw e.within("told.");
+                throw e.within("configuration.");
             }
         }
         return all;
@@ -188,9 +188,9 @@ public record BuildSheet(
     public static BuildSheet of(Craft craft) {
         Airframe frame = craft.airframe();
         Map<String, String> told = new TreeMap<>();
-        craft.told()
+        craft.configuration()
                 .unusual()
-                .forEach(setting -> told.put(setting.id(), craft.told().written(setting)));
+                .forEach(setting -> told.put(setting.id(), craft.configuration().written(setting)));
         return new BuildSheet(
                 frame.shape(),
                 frame.motors().stream()
@@ -202,14 +202,14 @@ public record BuildSheet(
                 frame.thrustToWeight(),
                 new Place(frame.balance().forwardMm(), frame.balance().rightMm()),
                 craft.arms().stream().map(arm -> arm.motor().spin()).toList(),
-                led(craft.electrics()).isPresent() ? null : craft.wiring(),
+                led(craft.electrics()).isPresent() ? null : craft.outputs(),
                 Turn.of(craft.mounted()),
                 told,
                 craft.electrics().sheet().isEmpty() ? null : ElectricEntry.of(craft.electrics()),
                 null);
     }
 
-    /** Whether outputs, parts and leads are as on another sheet, so that nothing was under the iron in between. */
+    /** Whether outputs, parts and wires are as on another sheet, so that nothing was under the iron in between. */
     boolean wiredLike(BuildSheet other) {
         return Objects.equals(wiring, other.wiring)
                 && mounted.equals(other.mounted)
@@ -218,7 +218,7 @@ public record BuildSheet(
                         : other.electrics != null && electrics.wiredLike(other.electrics));
     }
 
-    /** This sheet with another electrical side, and the outputs as its leads have them. */
+    /** This sheet with another electrical side, and the outputs as its wires have them. */
     public BuildSheet withElectrics(ElectricEntry other) {
         return new BuildSheet(
                 shape,
@@ -229,9 +229,9 @@ public record BuildSheet(
                 thrustToWeight,
                 balance,
                 propSpins,
-                led(other.toElectrics()).isPresent() ? null : toCraft().wiring(),
+                led(other.toElectrics()).isPresent() ? null : toCraft().outputs(),
                 mounted,
-                told,
+                configuration,
                 other,
                 sources);
     }
@@ -251,7 +251,7 @@ public record BuildSheet(
                 propSpins,
                 wiring,
                 mounted,
-                told,
+                configuration,
                 electrics,
                 all);
     }
@@ -280,7 +280,7 @@ public record BuildSheet(
                 propSpins,
                 wiring,
                 mounted,
-                told,
+                configuration,
                 electrics,
                 kept.isEmpty() ? null : kept);
     }

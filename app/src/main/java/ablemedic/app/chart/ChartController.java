@@ -6,7 +6,7 @@ import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
@@ -86,11 +86,11 @@ class ChartController {
     record ListedCraft(String mark, String name, String craftClass, State state) {}
 
     /**
-     * A first craft, entered in a minute: a class, the schools, how the board sits and how it is wired. Another craft
-     * to be like, or a full build sheet, may take the place of these.
+     * A first craft, entered in a minute: a class, the conventions, how the board sits and how it is wired. Another
+     * craft to be like, or a full build sheet, may take the place of these.
      *
-     * @param layout how it is wired; left out, parts and leads stay unentered
-     * @param parts archetypes from the parts shelf
+     * @param layout how it is wired; left out, parts and wires stay unentered
+     * @param parts archetypes from the parts library
      * @param builder who built it, if that is known
      */
     record NewCraft(
@@ -111,7 +111,7 @@ class ChartController {
             @Nullable @Size(max = 20, message = "{most.parts}")
             List<@NotNull @Size(max = 60) String> parts,
 
-            @Valid @Nullable PackEntry pack,
+            @Valid @Nullable BatteryOnSheet battery,
 
             @Nullable @Size(max = 24, message = "{most.letters}")
             String like,
@@ -190,7 +190,7 @@ class ChartController {
                                 entry.mounted(),
                                 entry.mode(),
                                 entry.layout(),
-                                entry.pack(),
+                                entry.battery(),
                                 entry.parts());
         crafts.enter(
                 mark,

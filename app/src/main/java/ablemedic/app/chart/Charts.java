@@ -36,7 +36,7 @@ class Charts {
     private final CraftLog log;
     private final Corrections corrections;
     private final CraftWorkUps workUps;
-    private final PartTypeStore sorts;
+    private final PartTypeStore partTypes;
     private final Readiness readiness;
     private final Records records;
 
@@ -45,14 +45,14 @@ class Charts {
             CraftLog log,
             Corrections corrections,
             CraftWorkUps workUps,
-            PartTypeStore sorts,
+            PartTypeStore partTypes,
             Readiness readiness,
             Records records) {
         this.crafts = crafts;
         this.log = log;
         this.corrections = corrections;
         this.workUps = workUps;
-        this.sorts = sorts;
+        this.partTypes = partTypes;
         this.readiness = readiness;
         this.records = records;
     }
@@ -65,7 +65,7 @@ class Charts {
      * @param conflicts what of its record can't be right together
      * @param corrections what lines of the log said before
      * @param told every setting, with what the devices were told
-     * @param behindTheShelf own sorts that the shelf has otherwise by now
+     * @param behindTheLibrary own part types that the parts library has otherwise by now
      */
     record Chart(
             String mark,
@@ -87,7 +87,7 @@ class Charts {
             List<Fact> facts,
             List<ToldValue> told,
             List<String> missing,
-            List<String> behindTheShelf,
+            List<String> behindTheLibrary,
             List<Revised> revisions,
             List<LogEntry> log,
             List<EntryCorrection> corrections,
@@ -149,13 +149,13 @@ class Charts {
                 workUps.linesOf(row.mark()));
     }
 
-    /** The workshop's own sorts that this sheet has otherwise than they stand on the shelf now. */
+    /** The workshop's own part types that this sheet has otherwise than they stand in the parts library now. */
     List<PartType> behind(BuildSheet sheet) {
-        List<PartType> copies = sheet.electrics() == null || sheet.electrics().sorts() == null
+        List<PartType> copies = sheet.electrics() == null || sheet.electrics().partTypes() == null
                 ? List.of()
-                : sheet.electrics().sorts();
+                : sheet.electrics().partTypes();
         return copies.stream()
-                .flatMap(copy -> sorts.own(copy.id()).filter(now -> !now.equals(copy)).stream())
+                .flatMap(copy -> partTypes.own(copy.id()).filter(now -> !now.equals(copy)).stream())
                 .toList();
     }
 
@@ -164,9 +164,9 @@ class Charts {
                 .map(setting -> new ToldValue(
                         setting.id(),
                         setting.label(),
-                        craft.told().written(setting),
-                        craft.told().said(setting),
-                        !craft.told().unusual().contains(setting)))
+                        craft.configuration().written(setting),
+                        craft.configuration().said(setting),
+                        !craft.configuration().unusual().contains(setting)))
                 .toList();
     }
 
@@ -212,12 +212,12 @@ class Charts {
                                 .plain()),
                 new Fact(SAID.line("mode").plain(), said(craft, FcSettings.MODE))));
         if (!craft.electrics().sheet().isEmpty()) {
-            BatteryType pack = craft.electrics().sheet().pack();
+            BatteryType battery = craft.electrics().sheet().battery();
             facts.add(new Fact(
                     SAID.line("battery").plain(),
-                    SAID.with("cells", new Param.Count(pack.cells()))
-                            .with("chemistry", pack.chemistry().label())
-                            .with("capacity", Math.round(pack.capacityMah()))
+                    SAID.with("cells", new Param.Count(battery.cells()))
+                            .with("chemistry", battery.chemistry().label())
+                            .with("capacity", Math.round(battery.capacityMah()))
                             .line("battery-is")
                             .plain()));
             facts.add(new Fact(
@@ -237,7 +237,7 @@ class Charts {
     }
 
     private static String said(Craft craft, Setting<?> setting) {
-        return craft.told().said(setting);
+        return craft.configuration().said(setting);
     }
 
     /** Newest first, each with what it changed as far as both sheets can be read. */

@@ -27,7 +27,8 @@ public class Corrections {
     /** What an entry is of. */
     public enum What {
         LOG,
-        BATTERY,
+        // As it is stored.
+        PACK,
         FILE
     }
 
@@ -60,7 +61,7 @@ public class Corrections {
 
     /** Those of the entries of a battery, newest first. */
     public List<EntryCorrection> ofBattery(String label) {
-        return of(What.BATTERY, "SELECT id FROM pack_entry WHERE label = ?", label);
+        return of(What.PACK, "SELECT id FROM pack_entry WHERE label = ?", label);
     }
 
     /** Those of the files of a craft, newest first. */

@@ -45,8 +45,8 @@ public record CraftDrawing(
                 drives,
                 Math.toDegrees(Math.atan2(arrow[1], arrow[0])),
                 faceDown,
-                craft.told().said(FcSettings.OUTPUT_ORDER),
-                craft.told().said(FcSettings.NUMBERING));
+                craft.configuration().said(FcSettings.OUTPUT_ORDER),
+                craft.configuration().said(FcSettings.NUMBERING));
     }
 
     private static Drive drive(Craft craft, Corner corner) {

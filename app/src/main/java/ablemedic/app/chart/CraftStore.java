@@ -298,7 +298,7 @@ public class CraftStore {
     /**
      * Adds a revision on top of the version that the writer has seen, with its line in the log.
      *
-     * @param kind of the line; a part, or leads that changed, make the pre-power routine due
+     * @param kind of the line; a part, or wires that changed, make the pre-power routine due
      */
     @Transactional
     public void revise(

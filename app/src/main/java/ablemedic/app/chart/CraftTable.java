@@ -1,6 +1,6 @@
 package ablemedic.app.chart;
 
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.catalogue.Catalogue;
@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 /**
  * Crafts and their parts from a table: a row each, by the columns mark, name, builder, class, spins, numbering, mode,
  * layout, parts, cells, chemistry, capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the
- * shelf, parted by semicolons.
+ * parts library, parted by semicolons.
  */
 @Component
 class CraftTable {
@@ -107,7 +107,7 @@ class CraftTable {
                     null,
                     one(row, where, "mode", FlightMode.class, null),
                     one(row, where, "layout", WiringLayout.class, parts.isEmpty() ? null : WiringLayout.STACK),
-                    pack(row, where),
+                    battery(row, where),
                     Arrays.stream(parts.split(";"))
                             .map(String::strip)
                             .filter(part -> !part.isEmpty())
@@ -121,10 +121,10 @@ class CraftTable {
         }
     }
 
-    private static @Nullable PackEntry pack(NamedCsvRecord row, String where) {
+    private static @Nullable BatteryOnSheet battery(NamedCsvRecord row, String where) {
         return cell(row, "cells").isEmpty()
                 ? null
-                : new PackEntry(
+                : new BatteryOnSheet(
                         (int) number(row, where, "cells", 0),
                         one(row, where, "chemistry", Chemistry.class, Chemistry.LIPO),
                         number(row, where, "capacity_mah", 1500),

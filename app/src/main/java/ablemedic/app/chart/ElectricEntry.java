@@ -28,18 +28,18 @@ import org.jspecify.annotations.Nullable;
 /**
  * The electrical side of a craft in the form in which it is entered, kept and sent.
  *
- * @param leads from pad to pad, addressed as {@code PB.1+}
- * @param sorts those of its parts that do not ship with the program; left out where all do
+ * @param wires from pad to pad, addressed as {@code PB.1+}
+ * @param partTypes those of its parts that do not ship with the program; left out where all do
  */
 public record ElectricEntry(
         @NotNull @Size(max = 40, message = "{most.parts}") List<@NotNull @Valid PartEntry> parts,
 
-        @NotNull @Size(max = 200, message = "{most.wires}") List<@NotNull @Valid LeadEntry> leads,
+        @NotNull @Size(max = 200, message = "{most.wires}") List<@NotNull @Valid WireEntry> wires,
 
-        @NotNull @Valid PackEntry pack,
+        @NotNull @Valid BatteryOnSheet battery,
 
         @Nullable @Size(max = 40, message = "{most.part.types}")
-        List<@NotNull PartType> sorts) {
+        List<@NotNull PartType> partTypes) {
     private static final Words SAID =
             Catalogue.beside(ElectricEntry.class, "words").of("electric-entry");
 
@@ -60,20 +60,20 @@ public record ElectricEntry(
 
             double drawA) {}
 
-    public record LeadEntry(
+    public record WireEntry(
             @NotNull @Size(max = 40, message = ADDRESS) String from,
             @NotNull @Size(max = 40, message = ADDRESS) String to,
             int gaugeAwg,
             double lengthMm,
             boolean plugged) {}
 
-    public record PackEntry(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
+    public record BatteryOnSheet(int cells, @NotNull Chemistry chemistry, double capacityMah, double cellMilliohms) {
         public BatteryType kind() {
             return new BatteryType(cells, chemistry, capacityMah, cellMilliohms);
         }
 
-        public static PackEntry of(BatteryType kind) {
-            return new PackEntry(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
+        public static BatteryOnSheet of(BatteryType kind) {
+            return new BatteryOnSheet(kind.cells(), kind.chemistry(), kind.capacityMah(), kind.cellMilliohms());
         }
     }
 
@@ -99,11 +99,11 @@ public record ElectricEntry(
             }
         }
         List<Wire> run = new ArrayList<>();
-        for (int i = 0; i < leads.size(); i++) {
-            LeadEntry l = leads.get(i);
+        for (int i = 0; i < wires.size(); i++) {
+            WireEntry l = wires.get(i);
             if (l.gaugeAwg() < 0 || l.gaugeAwg() > 40) {
                 wrong.add(new Wrong(
-                        "electrics.leads[" + i + "].gaugeAwg",
+                        "electrics.wires[" + i + "].gaugeAwg",
                         SAID.with("gauge", l.gaugeAwg()).line("gauge").plain()));
             } else {
                 run.add(new Wire(l.from(), l.to(), new Gauge(l.gaugeAwg()), l.lengthMm(), l.plugged()));
@@ -112,39 +112,39 @@ public record ElectricEntry(
         if (!wrong.isEmpty()) {
             throw new Rejected(wrong);
         }
-        return new Electrics(new ElectricSheet(made, run, pack.kind()));
+        return new Electrics(new ElectricSheet(made, run, battery.kind()));
     }
 
     private Map<String, Archetype> own(List<Wrong> wrong) {
         Map<String, Archetype> own = new HashMap<>();
-        List<PartType> all = sorts == null ? List.of() : sorts;
+        List<PartType> all = partTypes == null ? List.of() : partTypes;
         for (int i = 0; i < all.size(); i++) {
             try {
                 own.put(all.get(i).id(), all.get(i).archetype());
             } catch (Rejected e) {
-                String where = "electrics.sorts[" + i + "].";
+                String where = "electrics.partTypes[" + i + "].";
                 e.wrong().forEach(one -> wrong.add(new Wrong(where + one.where(), one.right())));
             }
         }
         return own;
     }
 
-    /** The same with a sort of the shelf in place of its copy of it. */
+    /** The same with a sort of the parts library in place of its copy of it. */
     ElectricEntry with(PartType newer) {
         return new ElectricEntry(
                 parts,
-                leads,
-                pack,
-                sorts == null
+                wires,
+                battery,
+                partTypes == null
                         ? null
-                        : sorts.stream()
+                        : partTypes.stream()
                                 .map(sort -> sort.id().equals(newer.id()) ? newer : sort)
                                 .toList());
     }
 
-    /** Whether parts and leads are as on another, whatever was told and whichever pack it flies with. */
+    /** Whether parts and wires are as on another, whatever was told and whichever battery it flies with. */
     boolean wiredLike(ElectricEntry other) {
-        return parts.equals(other.parts) && leads.equals(other.leads) && Objects.equals(sorts, other.sorts);
+        return parts.equals(other.parts) && wires.equals(other.wires) && Objects.equals(partTypes, other.partTypes);
     }
 
     private static @Nullable List<PartType> own(ElectricSheet sheet) {
@@ -164,10 +164,10 @@ public record ElectricEntry(
                 sheet.parts().stream()
                         .map(p -> new PartEntry(p.id(), p.archetype().id(), p.label(), p.arms(), p.draw()))
                         .toList(),
-                sheet.leads().stream()
-                        .map(l -> new LeadEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
+                sheet.wires().stream()
+                        .map(l -> new WireEntry(l.from(), l.to(), l.gauge().awg(), l.lengthMm(), l.plugged()))
                         .toList(),
-                PackEntry.of(sheet.pack()),
+                BatteryOnSheet.of(sheet.battery()),
                 own(sheet));
     }
 }

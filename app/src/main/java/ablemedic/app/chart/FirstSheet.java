@@ -1,7 +1,7 @@
 package ablemedic.app.chart;
 
 import ablemedic.app.chart.BuildSheet.Turn;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.parts.PartTypeStore;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
@@ -20,19 +20,19 @@ import org.springframework.stereotype.Component;
 /** The first build sheet of a craft from the few things that are told of it; what is not told is as usual. */
 @Component
 class FirstSheet {
-    private static final BatteryType USUAL_PACK = new BatteryType(4, Chemistry.LIPO, 1500, 4);
+    private static final BatteryType USUAL_BATTERY = new BatteryType(4, Chemistry.LIPO, 1500, 4);
 
-    private final PartTypeStore sorts;
+    private final PartTypeStore partTypes;
 
-    FirstSheet(PartTypeStore sorts) {
-        this.sorts = sorts;
+    FirstSheet(PartTypeStore partTypes) {
+        this.partTypes = partTypes;
     }
 
     /**
      * The sheet.
      *
-     * @param layout how it is wired; left out, parts and leads stay unentered
-     * @param parts ids of sorts on the shelf
+     * @param layout how it is wired; left out, parts and wires stay unentered
+     * @param parts ids of part types in the parts library
      */
     BuildSheet of(
             CraftClass preset,
@@ -41,7 +41,7 @@ class FirstSheet {
             @Nullable Turn mounted,
             @Nullable FlightMode mode,
             @Nullable WiringLayout layout,
-            @Nullable PackEntry pack,
+            @Nullable BatteryOnSheet battery,
             @Nullable List<String> parts) {
         Craft craft = CraftClass.sound(
                 preset.airframe(),
@@ -55,8 +55,8 @@ class FirstSheet {
                         : PartsController.wired(
                                 craft,
                                 layout,
-                                pack == null ? USUAL_PACK : pack.kind(),
+                                battery == null ? USUAL_BATTERY : battery.kind(),
                                 parts == null ? List.of() : parts,
-                                id -> sorts.get(id, "parts")));
+                                id -> partTypes.get(id, "parts")));
     }
 }

@@ -2,7 +2,7 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.Charts.Chart;
 import ablemedic.app.chart.CraftStore.Row;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.parts.PartTypeStore;
@@ -36,7 +36,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Parts and leads of a craft: adding, taking off, wiring anew. */
+/** Parts and wires of a craft: adding, taking off, wiring anew. */
 @RestController
 @RequestMapping("/api/crafts/{mark}")
 public class PartsController {
@@ -45,13 +45,13 @@ public class PartsController {
     private static final Words REFUSALS =
             Catalogue.beside(PartsController.class, "refusals").of("parts-controller");
     private final CraftStore crafts;
-    private final PartTypeStore sorts;
+    private final PartTypeStore partTypes;
     private final Charts charts;
     private final Clock clock;
 
-    PartsController(CraftStore crafts, PartTypeStore sorts, Charts charts, Clock clock) {
+    PartsController(CraftStore crafts, PartTypeStore partTypes, Charts charts, Clock clock) {
         this.crafts = crafts;
-        this.sorts = sorts;
+        this.partTypes = partTypes;
         this.charts = charts;
         this.clock = clock;
     }
@@ -70,17 +70,18 @@ public class PartsController {
             WiringLayout layout,
 
             @NotNull(message = "{says.which.battery.it.flies.with}") @Valid
-            PackEntry pack,
+            BatteryOnSheet battery,
 
             @NotNull @Size(max = 20, message = "{most.parts}")
             List<@NotNull @Size(max = 60) String> parts) {}
 
-    /** Adds a part from the shelf; its leads run to the first pads that fit. */
+    /** Adds a part from the parts library; its wires run to the first pads that fit. */
     @PostMapping("/parts")
     Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
         Row row = crafts.get(mark);
         BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
-        ElectricSheet more = WiringLayout.withPart(electrics(sheet).sheet(), sorts.get(added.archetype(), "archetype"));
+        ElectricSheet more =
+                WiringLayout.withPart(electrics(sheet).sheet(), partTypes.get(added.archetype(), "archetype"));
         Part part = more.parts().get(more.parts().size() - 1);
         Craft craft = UartsFromWiring.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
         return revised(
@@ -90,7 +91,7 @@ public class PartsController {
                 SAID.with("part", part.label()).line("added").plain());
     }
 
-    /** Takes a part and its leads off. */
+    /** Takes a part and its wires off. */
     @DeleteMapping("/parts/{partId}")
     Chart removePart(@PathVariable String mark, @PathVariable String partId, @RequestParam long version) {
         Row row = crafts.get(mark);
@@ -109,11 +110,11 @@ public class PartsController {
         }
         ElectricEntry fewer = new ElectricEntry(
                 entry.parts().stream().filter(p -> !p.id().equals(partId)).toList(),
-                entry.leads().stream()
+                entry.wires().stream()
                         .filter(l -> !l.from().startsWith(partId + ".") && !l.to().startsWith(partId + "."))
                         .toList(),
-                entry.pack(),
-                entry.sorts());
+                entry.battery(),
+                entry.partTypes());
         return revised(
                 row.mark(),
                 version,
@@ -124,15 +125,16 @@ public class PartsController {
     record Refreshing(long version) {}
 
     /**
-     * Takes the workshop's own sorts over as they stand on the shelf now, in place of the copies that the sheet has.
+     * Takes the workshop's own part types over as they stand in the parts library now, in place of the copies that the
+     * sheet has.
      */
-    @PutMapping("/sorts")
+    @PutMapping("/part-types")
     Chart refresh(@PathVariable String mark, @RequestBody @Valid Refreshing refreshing) {
         Row row = crafts.get(mark);
         BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
         List<PartType> behind = charts.behind(sheet);
         if (behind.isEmpty() || sheet.electrics() == null) {
-            throw Refusal.conflict("sorts", REFUSALS.with("mark", row.mark()), "as-library");
+            throw Refusal.conflict("partTypes", REFUSALS.with("mark", row.mark()), "as-library");
         }
         ElectricEntry entry = sheet.electrics();
         for (PartType newer : behind) {
@@ -158,7 +160,7 @@ public class PartsController {
         Craft craft = wired(
                 crafts.newestSheet(row.mark()).sheet().toCraft(),
                 laid.layout(),
-                laid.pack().kind(),
+                laid.battery().kind(),
                 laid.parts());
         return revised(
                 row.mark(),
@@ -179,18 +181,22 @@ public class PartsController {
         return sheet.electrics().toElectrics();
     }
 
-    private Craft wired(Craft craft, WiringLayout layout, BatteryType pack, List<String> parts) {
-        return wired(craft, layout, pack, parts, id -> sorts.get(id, "parts"));
+    private Craft wired(Craft craft, WiringLayout layout, BatteryType battery, List<String> parts) {
+        return wired(craft, layout, battery, parts, id -> partTypes.get(id, "parts"));
     }
 
     /**
-     * A craft wired by one of the usual layouts, with parts from a shelf that gives a sort by its id; a flight board
-     * among them takes the place of the usual one. Its ports are told as the leads lie.
+     * A craft wired by one of the usual layouts, with parts from a parts library that gives a sort by its id; an FC
+     * among them takes the place of the usual one. Its UARTs are set from the wiring.
      */
     public static Craft wired(
-            Craft craft, WiringLayout layout, BatteryType pack, List<String> parts, Function<String, Archetype> shelf) {
-        List<Archetype> sorts = parts.stream().map(shelf).toList();
-        List<Archetype> boards = sorts.stream()
+            Craft craft,
+            WiringLayout layout,
+            BatteryType battery,
+            List<String> parts,
+            Function<String, Archetype> library) {
+        List<Archetype> partTypes = parts.stream().map(library).toList();
+        List<Archetype> boards = partTypes.stream()
                 .filter(sort -> sort.kind() == Archetype.Kind.BOARD)
                 .toList();
         if (boards.size() > 1) {
@@ -198,12 +204,12 @@ public class PartsController {
                     "parts", SAID.with("n", boards.size()).line("one-fc").plain());
         }
         ElectricSheet sheet = layout.bare(
-                craft.wiring().stream().map(Corner::ordinal).toList(),
+                craft.outputs().stream().map(Corner::ordinal).toList(),
                 Corner.ALL.stream().map(craft.airframe().shape()::shortName).toList(),
                 craft.airframe().reachMm(),
-                pack,
-                boards.isEmpty() ? shelf.apply(layout.board()) : boards.get(0));
-        for (Archetype sort : sorts) {
+                battery,
+                boards.isEmpty() ? library.apply(layout.board()) : boards.get(0));
+        for (Archetype sort : partTypes) {
             sheet = sort.kind() == Archetype.Kind.BOARD ? sheet : WiringLayout.withPart(sheet, sort);
         }
         return UartsFromWiring.told(craft.withElectrics(new Electrics(sheet)));

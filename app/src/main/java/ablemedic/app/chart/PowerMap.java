@@ -16,13 +16,13 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * The lead and power map of a craft, laid out from its build sheet: parts as boxes in columns from the pack to what it
- * feeds, pads along their sides, leads between them. Lengths are in units of the drawing.
+ * The wire and power map of a craft, laid out from its build sheet: parts as boxes in columns from the battery to what
+ * it feeds, pads along their sides, wires between them. Lengths are in units of the drawing.
  *
  * @param width of the drawing
  * @param height of the drawing
  */
-public record PowerMap(double width, double height, List<Box> boxes, List<Spot> points, List<LeadRun> leads) {
+public record PowerMap(double width, double height, List<Box> boxes, List<Spot> points, List<WireRun> wires) {
     private static final Words SAID = Catalogue.beside(PowerMap.class, "words").of("power-map");
     private static final double PAD_STEP = 30;
     private static final double BOX_WIDTH = 138;
@@ -39,29 +39,29 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
     /**
      * A point where a probe can be put.
      *
-     * @param pad whether it is a pad and not the end of a lead
+     * @param pad whether it is a pad and not the end of a wire
      * @param right whether it lies on the right side of its part
      */
     public record Spot(
             String id, String label, String name, String partId, double x, double y, boolean pad, boolean right) {}
 
     /**
-     * A lead as a line of corners.
+     * A wire as a line of corners.
      *
      * @param state what is known of it: proven, doubted, broken or unknown
      */
-    public record LeadRun(String id, String label, String purpose, String state, List<Double> corners) {}
+    public record WireRun(String id, String label, String purpose, String state, List<Double> corners) {}
 
-    /** What is known of a lead. */
-    public enum LeadState {
+    /** What is known of a wire. */
+    public enum WireState {
         PROVEN,
         DOUBTED,
         BROKEN,
         UNKNOWN
     }
 
-    /** The map of a wiring with what is known of its leads, by their ids. */
-    public static PowerMap of(Wiring wiring, Map<String, LeadState> known) {
+    /** The map of a wiring with what is known of its wires, by their ids. */
+    public static PowerMap of(Wiring wiring, Map<String, WireState> known) {
         return new Drawing(wiring, known).map();
     }
 
@@ -69,14 +69,14 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
     private static final class Drawing {
         private final Wiring wiring;
         private final ElectricSheet sheet;
-        private final Map<String, LeadState> known;
+        private final Map<String, WireState> known;
         private final Map<String, Integer> columns = new HashMap<>();
         private final Map<String, Box> boxes = new LinkedHashMap<>();
         private final Map<String, Spot> spots = new LinkedHashMap<>();
         private final Map<Integer, Integer> lanes = new HashMap<>();
         private double bottom;
 
-        Drawing(Wiring wiring, Map<String, LeadState> known) {
+        Drawing(Wiring wiring, Map<String, WireState> known) {
             this.wiring = wiring;
             this.sheet = wiring.sheet();
             this.known = known;
@@ -94,7 +94,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
                 place(c, MARGIN + (tallest - height(c)) / 2);
             }
             bottom = tallest + 2 * MARGIN;
-            List<LeadRun> runs = sheet.leads().stream().map(this::run).toList();
+            List<WireRun> runs = sheet.wires().stream().map(this::run).toList();
             double width = 2 * MARGIN + used.size() * BOX_WIDTH + Math.max(0, used.size() - 1) * GAP;
             double height = bottom + lanes.getOrDefault(-1, 0) * LANE + MARGIN;
             return new PowerMap(width, height, List.copyOf(boxes.values()), List.copyOf(spots.values()), runs);
@@ -115,7 +115,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
         }
 
         private java.util.Optional<Part> feeder(Part part) {
-            return sheet.leads().stream()
+            return sheet.wires().stream()
                     .filter(l ->
                             part(l.to()).equals(part.id()) || part(l.from()).equals(part.id()))
                     .map(l -> part(l.to()).equals(part.id()) ? part(l.from()) : part(l.to()))
@@ -133,7 +133,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
                     .toList();
         }
 
-        /** Pads on one side of a part: those whose leads go that way, in the order of the sheet. */
+        /** Pads on one side of a part: those whose wires go that way, in the order of the sheet. */
         private List<Pad> side(Part part, boolean right) {
             List<Pad> pads = new ArrayList<>();
             for (Pad pad : part.archetype().pads()) {
@@ -146,7 +146,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
 
         private boolean goesRight(Part part, Pad pad) {
             String address = part.id() + "." + pad.name();
-            return sheet.leads().stream()
+            return sheet.wires().stream()
                     .filter(l -> l.from().equals(address) || l.to().equals(address))
                     .map(l -> part(l.from().equals(address) ? l.to() : l.from()))
                     .map(other -> columns.get(other) > columns.get(part.id()))
@@ -201,31 +201,31 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
             }
         }
 
-        private LeadRun run(Wire lead) {
-            Spot a = spots.get(lead.from());
-            Spot b = spots.get(lead.to());
+        private WireRun run(Wire wire) {
+            Spot a = spots.get(wire.from());
+            Spot b = spots.get(wire.to());
             List<Double> corners = corners(a, b);
-            if (lead.inPieces()) {
-                end(lead, 1, a);
-                end(lead, 2, b);
+            if (wire.inPieces()) {
+                end(wire, 1, a);
+                end(wire, 2, b);
             }
-            Wiring.Link wire = wiring.links().stream()
-                    .filter(l -> l.leadId().equals(lead.id()))
-                    .min(Comparator.comparing((Wiring.Link l) -> !l.id().equals(lead.id())))
+            Wiring.Link link = wiring.links().stream()
+                    .filter(l -> l.wireId().equals(wire.id()))
+                    .min(Comparator.comparing((Wiring.Link l) -> !l.id().equals(wire.id())))
                     .orElseThrow();
-            return new LeadRun(
-                    lead.id(),
+            return new WireRun(
+                    wire.id(),
                     SAID.with("from", a.label())
                             .with("to", b.label())
                             .line("wire")
                             .plain(),
-                    wire.purpose().name(),
-                    known.getOrDefault(lead.id(), LeadState.UNKNOWN).name(),
+                    link.purpose().name(),
+                    known.getOrDefault(wire.id(), WireState.UNKNOWN).name(),
                     corners);
         }
 
-        private void end(Wire lead, int which, Spot pad) {
-            String id = lead.id() + "#" + which;
+        private void end(Wire wire, int which, Spot pad) {
+            String id = wire.id() + "#" + which;
             long already = spots.values().stream()
                     .filter(s -> !s.pad() && s.y() == pad.y() && Math.abs(s.x() - pad.x()) < 60)
                     .count();
@@ -235,7 +235,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
                     new Spot(
                             id,
                             wiring.label(wiring.node(id)),
-                            lead.plugged() ? "crimp" : "end",
+                            wire.plugged() ? "crimp" : "end",
                             pad.partId(),
                             pad.x() + (pad.right() ? out : -out),
                             pad.y(),
@@ -262,7 +262,7 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
             return columns.get(spot.partId()) - (spot.right() ? 0 : 1);
         }
 
-        /** A line down a gap that no other lead takes, spread over its width. */
+        /** A line down a gap that no other wire takes, spread over its width. */
         private double lane(int gap) {
             int n = lanes.merge(gap, 1, Integer::sum) - 1;
             double left = MARGIN + (gap + 1) * BOX_WIDTH + gap * GAP;

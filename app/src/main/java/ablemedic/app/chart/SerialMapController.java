@@ -37,18 +37,18 @@ class SerialMapController {
         this.clock = clock;
     }
 
-    /** Empty where the ports of the flight board are not entered. */
+    /** Empty where the UARTs of the FC are not entered. */
     record SerialMapView(
             String boardId,
             String board,
             String processor,
             String computer,
-            List<MapPort> ports,
+            List<MapUart> uarts,
             List<MapLine> lines,
             boolean modems,
             List<String> notes) {}
 
-    record MapPort(String name, String jobs, boolean soft, List<MapPad> pads) {}
+    record MapUart(String name, String jobs, boolean soft, List<MapPad> pads) {}
 
     record MapPad(String name, SerialPad.Side side, String inverter) {}
 
@@ -63,7 +63,7 @@ class SerialMapController {
             SerialMap.Verdict verdict,
             List<MapFound> found) {}
 
-    record MapWire(String partPad, String boardPad, String port, boolean toBoard, String turned) {}
+    record MapWire(String partPad, String boardPad, String uart, boolean toBoard, String turned) {}
 
     record MapFound(String text, String remedy) {}
 
@@ -81,12 +81,12 @@ class SerialMapController {
                 map.board().label(),
                 map.board().processor().label(),
                 map.board().computer(),
-                map.ports().stream()
-                        .map(port -> new MapPort(
-                                port.name(),
-                                port.jobs().stream().map(UartFunction::label).collect(Collectors.joining(" and ")),
-                                map.board().isSoft(port.name()),
-                                port.pads().stream()
+                map.uarts().stream()
+                        .map(uart -> new MapUart(
+                                uart.name(),
+                                uart.jobs().stream().map(UartFunction::label).collect(Collectors.joining(" and ")),
+                                map.board().isSoft(uart.name()),
+                                uart.pads().stream()
                                         .map(pad -> new MapPad(
                                                 pad.name(),
                                                 pad.side(),
@@ -105,7 +105,7 @@ class SerialMapController {
                                         .map(wire -> new MapWire(
                                                 wire.partPad(),
                                                 wire.boardPad(),
-                                                wire.port(),
+                                                wire.uart(),
                                                 wire.toBoard(),
                                                 wire.turned()))
                                         .toList(),
@@ -120,11 +120,11 @@ class SerialMapController {
                 map.notes());
     }
 
-    record PortsTold(long version) {}
+    record UartsSet(long version) {}
 
-    /** Tells the ports on the sheet what the leads on it want, in place of what was told. */
-    @PutMapping("/ports")
-    Chart asTheLeadsLie(@PathVariable String mark, @RequestBody @Valid PortsTold told) {
+    /** Tells the UARTs on the sheet what the wires on it want, in place of what was told. */
+    @PutMapping("/uarts")
+    Chart fromTheWiring(@PathVariable String mark, @RequestBody @Valid UartsSet told) {
         String known = crafts.get(mark).mark();
         BuildSheet sheet = BuildSheet.of(
                 UartsFromWiring.told(crafts.newestSheet(known).sheet().toCraft()));

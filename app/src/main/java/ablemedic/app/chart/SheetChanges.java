@@ -1,7 +1,7 @@
 package ablemedic.app.chart;
 
-import ablemedic.app.chart.ElectricEntry.LeadEntry;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
+import ablemedic.app.chart.ElectricEntry.WireEntry;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
@@ -49,8 +49,8 @@ final class SheetChanges {
                     before.propSpins().get(c).label(),
                     after.propSpins().get(c).label());
         }
-        List<Corner> drove = before.toCraft().wiring();
-        List<Corner> drives = after.toCraft().wiring();
+        List<Corner> drove = before.toCraft().outputs();
+        List<Corner> drives = after.toCraft().outputs();
         for (int output = 1; output <= 4; output++) {
             add(
                     changes,
@@ -60,8 +60,8 @@ final class SheetChanges {
         }
         add(changes, SAID.line("mount").plain(), angles(before.mounted()), angles(after.mounted()));
         before.toCraft()
-                .told()
-                .differencesTo(after.toCraft().told())
+                .configuration()
+                .differencesTo(after.toCraft().configuration())
                 .forEach(told -> changes.add(new Change(told.setting().label(), told.before(), told.after())));
         electrics(changes, before.electrics(), after.electrics());
         return changes;
@@ -80,7 +80,7 @@ final class SheetChanges {
                             .plain());
             return;
         }
-        add(changes, SAID.line("battery").plain(), pack(before), pack(after));
+        add(changes, SAID.line("battery").plain(), battery(before), battery(after));
         moved(
                 changes,
                 "part",
@@ -97,8 +97,8 @@ final class SheetChanges {
         moved(
                 changes,
                 "wire",
-                before.leads().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
-                after.leads().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
+                before.wires().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
+                after.wires().stream().collect(Collectors.toMap(SheetChanges::route, SheetChanges::copper)),
                 id -> id);
     }
 
@@ -126,25 +126,25 @@ final class SheetChanges {
         }
     }
 
-    private static String route(LeadEntry lead) {
-        return SAID.with("from", lead.from())
-                .with("to", lead.to())
+    private static String route(WireEntry wire) {
+        return SAID.with("from", wire.from())
+                .with("to", wire.to())
                 .line("route")
                 .plain();
     }
 
-    private static String copper(LeadEntry lead) {
-        return SAID.with("gauge", lead.gaugeAwg())
-                .with("length", Math.round(lead.lengthMm()))
-                .with("plugged", Param.when(lead.plugged()))
+    private static String copper(WireEntry wire) {
+        return SAID.with("gauge", wire.gaugeAwg())
+                .with("length", Math.round(wire.lengthMm()))
+                .with("plugged", Param.when(wire.plugged()))
                 .line("wire-is")
                 .plain();
     }
 
-    private static String pack(ElectricEntry entry) {
-        return SAID.with("cells", new Param.Count(entry.pack().cells()))
-                .with("chemistry", entry.pack().chemistry().label())
-                .with("capacity", Math.round(entry.pack().capacityMah()))
+    private static String battery(ElectricEntry entry) {
+        return SAID.with("cells", new Param.Count(entry.battery().cells()))
+                .with("chemistry", entry.battery().chemistry().label())
+                .with("capacity", Math.round(entry.battery().capacityMah()))
                 .line("battery-is")
                 .plain();
     }

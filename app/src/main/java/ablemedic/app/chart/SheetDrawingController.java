@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SheetDrawingController {
 
-    /** Parts and leads. */
+    /** Parts and wires. */
     @PostMapping("/api/wiring-map")
     PowerMap wiring(@RequestBody @Valid ElectricEntry entry) {
         return PowerMap.of(entry.toElectrics().wiring(), Map.of());

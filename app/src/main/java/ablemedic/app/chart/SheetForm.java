@@ -17,8 +17,8 @@ import tools.jackson.databind.node.ObjectNode;
 /** How build sheets are kept. */
 public final class SheetForm {
     private static final Words SAID = Catalogue.beside(SheetForm.class, "words").of("sheet-form");
-    private static final StoredForm<BuildSheet> SHEET =
-            StoredForm.of(SAID.line("sheet").plain(), BuildSheet.class, SheetForm::toSecond, SheetForm::toThird);
+    private static final StoredForm<BuildSheet> SHEET = StoredForm.of(
+            SAID.line("sheet").plain(), BuildSheet.class, SheetForm::toSecond, SheetForm::toThird, SheetForm::toFourth);
 
     private SheetForm() {}
 
@@ -36,16 +36,26 @@ public final class SheetForm {
     static BuildSheet read(Json json, String text) {
         BuildSheet sheet = SHEET.read(json, text);
         try {
-            return sheet.withOutputsLeftToLeads();
+            return sheet.withOutputsLeftToWires();
         } catch (RuntimeException e) {
             // A sheet of an older version may lack anything at all.
             throw new UnreadableRecordException(SAID.line("sheet").plain(), e);
         }
     }
 
+    /** Form 3 had other names for the configuration, and for wires, battery and part types. */
+    private static void toFourth(ObjectNode sheet) {
+        StoredForm.rename(sheet, "told", "configuration");
+        if (sheet.get("electrics") instanceof ObjectNode electrics) {
+            StoredForm.rename(electrics, "leads", "wires");
+            StoredForm.rename(electrics, "pack", "battery");
+            StoredForm.rename(electrics, "sorts", "partTypes");
+        }
+    }
+
     /**
      * Form 1 had a field of its own for each setting, those of power inside the electrical side, and outputs beside
-     * leads.
+     * wires.
      */
     private static void toSecond(ObjectNode sheet) {
         ObjectNode told = sheet.objectNode();

@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Makes on one sheet the change that was made on another: what differs between two sheets goes over, everything else
- * stays. Parts are told apart by their ids and leads by their ends; any other list changes as a whole.
+ * stays. Parts are told apart by their ids and wires by their ends; any other list changes as a whole.
  */
 @Component
 class SheetMerge {

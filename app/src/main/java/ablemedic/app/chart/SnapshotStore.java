@@ -81,7 +81,7 @@ public class SnapshotStore {
             Counted counted) {}
 
     /**
-     * How much of a listing is understood.
+     * How much of a settings export is understood.
      *
      * @param odd lines and names that are not
      * @param with what it was counted with
@@ -89,13 +89,13 @@ public class SnapshotStore {
     public record Counted(long settings, long odd, String with) {}
 
     /** A snapshot as it is understood; nothing is understood where its family is not known any more. */
-    public record Read(SettingsExport listing, Optional<Understood> understood) {
+    public record Read(SettingsExport export, Optional<Understood> understood) {
         public Optional<Snapshot> snapshot() {
             return understood.map(all -> new Snapshot(all.told(), all.held()));
         }
     }
 
-    /** Adds a listing to a craft's snapshots; none is ever overwritten. */
+    /** Adds a settings export to a craft's snapshots; none is ever overwritten. */
     @Transactional
     public Row add(
             String mark, Dictionary dictionary, String target, String why, String name, byte[] file, Instant at) {
@@ -145,7 +145,7 @@ public class SnapshotStore {
         }
         Read read = read(row);
         long settings = read.understood().map(all -> (long) all.held().size()).orElse(0L);
-        long odd = read.listing().oddLines()
+        long odd = read.export().oddLines()
                 + read.understood()
                         .map(all -> all.count(Kind.UNKNOWN) + all.count(Kind.IMPOSSIBLE))
                         .orElse(0L);
@@ -214,7 +214,7 @@ public class SnapshotStore {
 
     /** What a snapshot holds, through the dictionary of its family and version. */
     public Read read(Row row) {
-        // A family of the workshop may be entered anew, so what it makes of a listing is not kept.
+        // A family of the workshop may be entered anew, so what it makes of a settings export is not kept.
         return families.shipped(row.family()).isPresent() ? read.of(row.id(), id -> reading(row)) : reading(row);
     }
 
@@ -231,9 +231,9 @@ public class SnapshotStore {
     }
 
     private Read reading(Row row) {
-        SettingsExport listing;
+        SettingsExport export;
         try {
-            listing = SettingsExport.read(file(row));
+            export = SettingsExport.read(file(row));
         } catch (Rejected | UnreadableRecordException e) {
             return new Read(
                     SettingsExport.unreadable(
@@ -241,10 +241,10 @@ public class SnapshotStore {
                     Optional.empty());
         }
         return new Read(
-                listing,
+                export,
                 families.find(row.family())
                         .filter(family -> family.version(row.version()).isPresent())
-                        .map(family -> new Dictionary(family, row.version()).read(listing)));
+                        .map(family -> new Dictionary(family, row.version()).read(export)));
     }
 
     /**
@@ -264,7 +264,7 @@ public class SnapshotStore {
      * @param taken ids of checks
      * @param sheet the craft as on its sheet
      * @param amiss what stands known of the complaint when nobody saw how it shows
-     * @param faults that a listing could show
+     * @param faults that a settings export could show
      */
     public List<ExportAsEvidence> toTake(
             String mark,

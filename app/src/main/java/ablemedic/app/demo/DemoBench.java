@@ -5,8 +5,8 @@ import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.CraftStore.State;
-import ablemedic.app.chart.ElectricEntry.LeadEntry;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
+import ablemedic.app.chart.ElectricEntry.WireEntry;
 import ablemedic.app.chart.PartsController;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
@@ -84,7 +84,7 @@ public class DemoBench {
     private final Recording recording;
     private final Routines routines;
     private final RecordedPads pads;
-    private final BatteryStore packs;
+    private final BatteryStore batteries;
     private final SnapshotStore snapshots;
     private final SetUps setUps;
     private final SetUpStore setUpStore;
@@ -102,7 +102,7 @@ public class DemoBench {
             Recording recording,
             Routines routines,
             RecordedPads pads,
-            BatteryStore packs,
+            BatteryStore batteries,
             SnapshotStore snapshots,
             SetUps setUps,
             SetUpStore setUpStore,
@@ -118,7 +118,7 @@ public class DemoBench {
         this.recording = recording;
         this.routines = routines;
         this.pads = pads;
-        this.packs = packs;
+        this.batteries = batteries;
         this.snapshots = snapshots;
         this.setUps = setUps;
         this.setUpStore = setUpStore;
@@ -130,15 +130,15 @@ public class DemoBench {
     /** The data file. Times are days before the start of the program, and minutes after the event before. */
     record Script(
             List<DemoCraft> crafts,
-            List<DemoPack> packs,
+            List<DemoBattery> batteries,
             List<DemoSnapshot> snapshots,
             List<DemoWorkUp> workUps,
             List<DemoSetUp> setUps) {}
 
     /**
-     * A listing of a board.
+     * A settings export of a board.
      *
-     * @param told what stood there otherwise than on the sheet
+     * @param configuration what was set otherwise than on the sheet
      * @param more lines besides, such as of names that no dictionary has
      */
     record DemoSnapshot(
@@ -148,15 +148,15 @@ public class DemoBench {
             String family,
             String version,
             @Nullable String target,
-            @Nullable Map<String, String> told,
+            @Nullable Map<String, String> configuration,
             @Nullable List<String> more) {}
 
     /** A set-up under way, of which the first so many steps gave what they should, a few minutes each. */
     record DemoSetUp(String mark, double daysAgo, SetUpOccasion occasion, int steps) {}
 
-    record DemoPack(String label, PackEntry kind, LandingVoltageRule school, List<DemoPackEntry> entries) {}
+    record DemoBattery(String label, BatteryOnSheet kind, LandingVoltageRule rule, List<DemoBatteryEntry> entries) {}
 
-    record DemoPackEntry(double daysAgo, BatteryStore.PackEvent entry) {}
+    record DemoBatteryEntry(double daysAgo, BatteryStore.BatteryEvent entry) {}
 
     record DemoCraft(
             String mark,
@@ -169,9 +169,9 @@ public class DemoBench {
             FlightMode mode,
             @Nullable WiringLayout layout,
             @Nullable List<String> parts,
-            @Nullable PackEntry pack,
-            @Nullable List<LeadEntry> leads,
-            @Nullable Map<String, String> told,
+            @Nullable BatteryOnSheet battery,
+            @Nullable List<WireEntry> wires,
+            @Nullable Map<String, String> configuration,
             double daysAgo,
             @Nullable Double routineDaysAgo,
             @Nullable String grounded,
@@ -220,13 +220,15 @@ public class DemoBench {
         for (DemoCraft craft : script.crafts()) {
             entering(craft, now, year);
         }
-        for (DemoPack pack : script.packs()) {
+        for (DemoBattery battery : script.batteries()) {
             year.add(new Happened(
                     ago(now, 300),
-                    () -> packs.enter(new BatteryStore.Pack(pack.label(), pack.kind(), pack.school()), ago(now, 300))));
-            pack.entries()
+                    () -> batteries.enter(
+                            new BatteryStore.Battery(battery.label(), battery.kind(), battery.rule()), ago(now, 300))));
+            battery.entries()
                     .forEach(e -> year.add(new Happened(
-                            ago(now, e.daysAgo()), () -> packs.add(pack.label(), e.entry(), ago(now, e.daysAgo())))));
+                            ago(now, e.daysAgo()),
+                            () -> batteries.add(battery.label(), e.entry(), ago(now, e.daysAgo())))));
         }
         for (DemoSnapshot snapshot : script.snapshots()) {
             Instant at = ago(now, snapshot.daysAgo());
@@ -246,15 +248,15 @@ public class DemoBench {
         var mounted = craft.mounted() == null ? Rotation.NONE : craft.mounted().rotation("mounted");
         Craft bare = CraftClass.sound(
                 craft.craftClass().airframe(), craft.spins(), craft.numbering(), mounted, craft.mode());
-        Craft wired = craft.layout() == null || craft.pack() == null
+        Craft wired = craft.layout() == null || craft.battery() == null
                 ? bare
                 : PartsController.wired(
                         bare,
                         craft.layout(),
-                        craft.pack().kind(),
+                        craft.battery().kind(),
                         craft.parts() == null ? List.of() : craft.parts(),
                         id -> PartsLibrary.find(id).orElseThrow());
-        BuildSheet sheet = BuildSheet.of(told(craft.told(), led(craft, wired)));
+        BuildSheet sheet = BuildSheet.of(configured(craft.configuration(), led(craft, wired)));
         Instant entered = ago(now, craft.daysAgo());
         year.add(new Happened(
                 entered,
@@ -282,24 +284,24 @@ public class DemoBench {
         }
     }
 
-    /** The craft with leads that no layout runs, and its ports told as all of them lie. */
+    /** The craft with wires that no layout runs, and its UARTs set from the wiring. */
     private static Craft led(DemoCraft craft, Craft wired) {
-        if (craft.leads() == null) {
+        if (craft.wires() == null) {
             return wired;
         }
         ElectricSheet sheet = wired.electrics().sheet();
-        List<Wire> leads = new ArrayList<>(sheet.leads());
-        craft.leads()
-                .forEach(lead -> leads.add(
-                        new Wire(lead.from(), lead.to(), new Gauge(lead.gaugeAwg()), lead.lengthMm(), lead.plugged())));
+        List<Wire> wires = new ArrayList<>(sheet.wires());
+        craft.wires()
+                .forEach(wire -> wires.add(
+                        new Wire(wire.from(), wire.to(), new Gauge(wire.gaugeAwg()), wire.lengthMm(), wire.plugged())));
         return UartsFromWiring.told(
-                wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), leads, sheet.pack()))));
+                wired.withElectrics(new Electrics(new ElectricSheet(sheet.parts(), wires, sheet.battery()))));
     }
 
     private void listed(DemoSnapshot demo, Instant at) {
         Dictionary dictionary = families.dictionary(demo.family(), demo.version());
-        String listing = dictionary.listing(
-                        told(demo.told(), crafts.newestCraft(demo.mark())).told())
+        String export = dictionary.export(configured(demo.configuration(), crafts.newestCraft(demo.mark()))
+                        .configuration())
                 + (demo.more() == null ? "" : String.join("\n", demo.more()) + "\n");
         snapshots.add(
                 demo.mark(),
@@ -307,17 +309,18 @@ public class DemoBench {
                 demo.target() == null ? "" : demo.target(),
                 demo.why(),
                 demo.mark().toLowerCase(Locale.ROOT) + ".txt",
-                listing.getBytes(StandardCharsets.UTF_8),
+                export.getBytes(StandardCharsets.UTF_8),
                 at);
     }
 
-    private static Craft told(@Nullable Map<String, String> settings, Craft wired) {
-        Craft told = wired;
+    private static Craft configured(@Nullable Map<String, String> settings, Craft wired) {
+        Craft set = wired;
         for (Map.Entry<String, String> one :
                 settings == null ? Map.<String, String>of().entrySet() : settings.entrySet()) {
-            told = told.with(told.told().withWritten(Settings.find(one.getKey()).orElseThrow(), one.getValue()));
+            set = set.with(
+                    set.configuration().withWritten(Settings.find(one.getKey()).orElseThrow(), one.getValue()));
         }
-        return told;
+        return set;
     }
 
     private void walking(DemoWorkUp demo, Instant now, List<Happened> year) {

@@ -14,7 +14,7 @@ import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
-/** Whether and where second seats come in. */
+/** Whether and where other devices come in. */
 @Component
 class Lan {
     private static final Words SAID = Catalogue.beside(Lan.class, "words").of("lan");
@@ -64,7 +64,7 @@ class Lan {
     }
 
     /**
-     * Where a seat's browser goes in each network of this computer; nowhere behind a server in front, which has an
+     * Where a device's browser goes in each network of this computer; nowhere behind a server in front, which has an
      * address of its own.
      */
     List<String> urls() {

@@ -23,7 +23,7 @@ import java.util.stream.Stream;
 
 /**
  * The workshop's certificate: its owner's, or one that signs itself, made once by the key tool that comes with Java and
- * kept beside the data. By its fingerprint, shown at the bench, a seat's user sees that nobody stands between.
+ * kept beside the data. By its fingerprint, shown at the bench, a device's user sees that nobody stands between.
  *
  * @param file PKCS #12
  * @param password of it

@@ -12,7 +12,7 @@ import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
 import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.stereotype.Component;
 
-/** The way in for second seats, beside that of the bench. */
+/** The way in for other device, beside that of the bench. */
 @Component
 class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
     private static final Logger LOG = LoggerFactory.getLogger(LanConnector.class);
@@ -33,7 +33,7 @@ class LanConnector implements WebServerFactoryCustomizer<TomcatServletWebServerF
         }
         Connector connector = new Connector(Http11NioProtocol.class.getName());
         connector.setPort(lan.port());
-        // The seats' browsers speak TLS in both modes: with this program, or with the server in front of it.
+        // The devices' browsers speak TLS in both modes: with this program, or with the server in front of it.
         connector.setScheme("https");
         connector.setSecure(true);
         Http11NioProtocol protocol = (Http11NioProtocol) connector.getProtocolHandler();

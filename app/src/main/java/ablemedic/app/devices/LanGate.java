@@ -1,6 +1,6 @@
 package ablemedic.app.devices;
 
-import ablemedic.app.devices.PairedDevices.Seat;
+import ablemedic.app.devices.PairedDevices.Device;
 import ablemedic.app.http.PairedDevice;
 import ablemedic.app.http.Refused;
 import ablemedic.catalogue.Catalogue;
@@ -20,8 +20,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Whoever comes in by the way of second seats and is not paired gets the pages, which hold no data, and may try a
- * pairing code. Who is paired may do what the bench does; but nobody is let in or sent away by a seat, which its
+ * Whoever comes in by the way of other device and is not paired gets the pages, which hold no data, and may try a
+ * pairing code. Who is paired may do what the bench does; but nobody is let in or sent away by a device, which its
  * controller sees to.
  */
 @Component
@@ -31,7 +31,7 @@ class LanGate extends OncePerRequestFilter {
     /** The prefix has browsers take it over TLS only, for this host only. */
     static final String COOKIE = "__Host-seat";
 
-    static final String PAIR = "/api/second-seats/pair";
+    static final String PAIR = "/api/devices/pair";
     /**
      * A page or what it loads. Nothing that a server reads otherwise than it is written, such as an escape or a dot
      * segment, is one.
@@ -40,11 +40,11 @@ class LanGate extends OncePerRequestFilter {
             Pattern.compile("/|(/(?!api(/|$))[A-Za-z0-9_-][A-Za-z0-9._-]*)(/[A-Za-z0-9_-][A-Za-z0-9._-]*)*/?");
 
     private final Lan lan;
-    private final PairedDevices seats;
+    private final PairedDevices devices;
 
-    LanGate(Lan lan, PairedDevices seats) {
+    LanGate(Lan lan, PairedDevices devices) {
         this.lan = lan;
-        this.seats = seats;
+        this.devices = devices;
     }
 
     @Override
@@ -54,17 +54,17 @@ class LanGate extends OncePerRequestFilter {
             chain.doFilter(request, response);
             return;
         }
-        Optional<Seat> seat = cookies(request)
+        Optional<Device> device = cookies(request)
                 .filter(cookie -> cookie.getName().equals(COOKIE))
                 .map(Cookie::getValue)
-                .flatMap(secret -> seats.seen(secret).stream())
+                .flatMap(secret -> devices.seen(secret).stream())
                 .findFirst();
         String path = request.getRequestURI();
         boolean page = request.getMethod().equals("GET") && PAGE.matcher(path).matches();
-        if (seat.isEmpty() && !page && !path.equals(PAIR)) {
+        if (device.isEmpty() && !page && !path.equals(PAIR)) {
             Refused.write(response, 401, SAID.line("not-paired").plain());
         } else {
-            PairedDevice.mark(request, seat.map(Seat::id).orElse(""));
+            PairedDevice.mark(request, device.map(Device::id).orElse(""));
             chain.doFilter(request, response);
         }
     }

@@ -1,6 +1,6 @@
 package ablemedic.app.devices;
 
-/** How second seats come in over the network. */
+/** How other devices come in over the network. */
 enum LanMode {
     /** Not at all. */
     OFF,

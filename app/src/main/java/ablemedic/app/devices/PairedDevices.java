@@ -18,7 +18,7 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /**
- * The seats that are paired, by the hash of what each was given to show; a seat is paired for a working day at the
+ * The devices that are paired, by the hash of what each was given to show; a device is paired for a working day at the
  * most.
  */
 @Component
@@ -30,7 +30,7 @@ class PairedDevices {
     private final Clock clock;
     private final ApplicationEventPublisher told;
     private final SecureRandom random = new SecureRandom();
-    private final Map<String, Seat> seats = new ConcurrentHashMap<>();
+    private final Map<String, Device> devices = new ConcurrentHashMap<>();
     private int numbered;
 
     PairedDevices(Clock clock, ApplicationEventPublisher told) {
@@ -39,49 +39,50 @@ class PairedDevices {
     }
 
     /**
-     * A seat.
+     * A device.
      *
      * @param id shown at the bench; opens nothing
      * @param name as its user calls it
      * @param from the network address at pairing
      */
-    record Seat(String id, String name, String from, Instant since, Instant lastSeen) {
-        private Seat seenAt(Instant now) {
-            return new Seat(id, name, from, since, now);
+    record Device(String id, String name, String from, Instant since, Instant lastSeen) {
+        private Device seenAt(Instant now) {
+            return new Device(id, name, from, since, now);
         }
     }
 
-    /** Pairs a seat; gives the secret that it shows from now on, or nothing where there are too many. */
+    /** Pairs a device; gives the secret that it shows from now on, or nothing where there are too many. */
     synchronized Optional<String> pair(String name, String from) {
         drop();
-        if (seats.size() >= MOST) {
+        if (devices.size() >= MOST) {
             return Optional.empty();
         }
         byte[] secret = new byte[SECRET_BYTES];
         random.nextBytes(secret);
         String shown = HexFormat.of().formatHex(secret);
         Instant now = clock.instant();
-        seats.put(hash(shown), new Seat("seat-" + ++numbered, name, from, now, now));
+        devices.put(hash(shown), new Device("seat-" + ++numbered, name, from, now, now));
         return Optional.of(shown);
     }
 
-    /** The seat that shows this secret; it was seen just now. */
-    Optional<Seat> seen(String secret) {
+    /** The device that shows this secret; it was seen just now. */
+    Optional<Device> seen(String secret) {
         drop();
-        return Optional.ofNullable(seats.computeIfPresent(hash(secret), (key, seat) -> seat.seenAt(clock.instant())));
+        return Optional.ofNullable(
+                devices.computeIfPresent(hash(secret), (key, device) -> device.seenAt(clock.instant())));
     }
 
     /** Those that are paired, the oldest first. */
-    List<Seat> all() {
+    List<Device> all() {
         drop();
-        return seats.values().stream()
-                .sorted(Comparator.comparing(Seat::since).thenComparing(Seat::id))
+        return devices.values().stream()
+                .sorted(Comparator.comparing(Device::since).thenComparing(Device::id))
                 .toList();
     }
 
-    /** Ends a seat; false where there is none of this id. */
+    /** Ends a device; false where there is none of this id. */
     boolean end(String id) {
-        boolean ended = seats.values().removeIf(seat -> seat.id().equals(id));
+        boolean ended = devices.values().removeIf(device -> device.id().equals(id));
         if (ended) {
             told.publishEvent(new PairingEnded(id));
         }
@@ -90,9 +91,9 @@ class PairedDevices {
 
     private void drop() {
         Instant eldest = clock.instant().minus(LASTS);
-        seats.values().stream()
-                .filter(seat -> !seat.since().isAfter(eldest))
-                .map(Seat::id)
+        devices.values().stream()
+                .filter(device -> !device.since().isAfter(eldest))
+                .map(Device::id)
                 .toList()
                 .forEach(this::end);
     }

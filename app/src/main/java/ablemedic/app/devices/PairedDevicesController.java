@@ -1,6 +1,6 @@
 package ablemedic.app.devices;
 
-import ablemedic.app.devices.PairedDevices.Seat;
+import ablemedic.app.devices.PairedDevices.Device;
 import ablemedic.app.devices.Pairing.Code;
 import ablemedic.app.http.AtTheBench;
 import ablemedic.app.http.PairedDevice;
@@ -26,41 +26,41 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Second seats: the code at the bench, the pairing at the seat, the list of those that are in. */
+/** Other devices: the code at the bench, the pairing at the device, the list of those that are in. */
 @RestController
-@RequestMapping("/api/second-seats")
+@RequestMapping("/api/devices")
 class PairedDevicesController {
     private static final Words REFUSALS =
             Catalogue.beside(PairedDevicesController.class, "refusals").of("paired-devices-controller");
     private final Lan lan;
     private final Pairing pairing;
-    private final PairedDevices seats;
+    private final PairedDevices devices;
 
-    PairedDevicesController(Lan lan, Pairing pairing, PairedDevices seats) {
+    PairedDevicesController(Lan lan, Pairing pairing, PairedDevices devices) {
         this.lan = lan;
         this.pairing = pairing;
-        this.seats = seats;
+        this.devices = devices;
     }
 
     /**
      * How it stands, for the bench.
      *
-     * @param mode how seats come in
-     * @param addresses where a seat's browser goes; empty behind a server in front
+     * @param mode how devices come in
+     * @param addresses where a device's browser goes; empty behind a server in front
      * @param fingerprint of the certificate; empty behind a server in front
      * @param code that is open now
      */
-    record SecondSeats(
+    record OtherDevices(
             LanMode mode,
             List<String> addresses,
             String fingerprint,
             @Nullable PairingCode code,
-            List<SeatRow> seats) {}
+            List<DeviceRow> devices) {}
 
     /** @param triesLeft until it is void */
     record PairingCode(String digits, Instant until, int triesLeft) {}
 
-    record SeatRow(String id, String name, String from, Instant since, Instant lastSeen) {}
+    record DeviceRow(String id, String name, String from, Instant since, Instant lastSeen) {}
 
     record PairAsked(
             @NotNull @NotBlank @Size(max = 40, message = "{most.letters}")
@@ -69,23 +69,23 @@ class PairedDevicesController {
             @NotNull @NotBlank @Size(max = 40, message = "{most.letters}")
             String name) {}
 
-    /** @param name of the seat */
-    record MySeat(String name) {}
+    /** @param name of the device */
+    record ThisDevice(String name) {}
 
     @AtTheBench
     @GetMapping
-    SecondSeats now() {
-        return new SecondSeats(
+    OtherDevices now() {
+        return new OtherDevices(
                 lan.mode(),
                 lan.urls(),
                 lan.certificate().map(LanCertificate::fingerprint).orElse(""),
                 pairing.open().map(PairedDevicesController::shown).orElse(null),
-                seats.all().stream().map(PairedDevicesController::row).toList());
+                devices.all().stream().map(PairedDevicesController::row).toList());
     }
 
     @AtTheBench
     @PostMapping("/code")
-    SecondSeats newCode() {
+    OtherDevices newCode() {
         if (!lan.isOn()) {
             throw Refusal.conflict("mode", REFUSALS, "off");
         }
@@ -94,7 +94,7 @@ class PairedDevicesController {
     }
 
     @PostMapping("/pair")
-    ResponseEntity<MySeat> pair(@RequestBody @Valid PairAsked asked, HttpServletRequest request) {
+    ResponseEntity<ThisDevice> pair(@RequestBody @Valid PairAsked asked, HttpServletRequest request) {
         if (PairedDevice.of(request).isEmpty()) {
             throw Refusal.conflict("code", REFUSALS, "bench-itself");
         }
@@ -107,25 +107,25 @@ class PairedDevicesController {
                         "code", REFUSALS.with("toMinutes", Pairing.REMEMBERED.toMinutes()), "too-many-codes");
             case PAIRED -> {}
         }
-        String secret = seats.pair(asked.name().strip(), request.getRemoteAddr())
+        String secret = devices.pair(asked.name().strip(), request.getRemoteAddr())
                 .orElseThrow(() -> Refusal.conflict("code", REFUSALS.with("most", PairedDevices.MOST), "full"));
         return ResponseEntity.ok()
                 .header(HttpHeaders.SET_COOKIE, cookie(secret, PairedDevices.LASTS.toSeconds()))
-                .body(new MySeat(asked.name().strip()));
+                .body(new ThisDevice(asked.name().strip()));
     }
 
-    /** A seat leaves by itself. */
+    /** A device leaves by itself. */
     @DeleteMapping("/mine")
-    ResponseEntity<MySeat> leave(HttpServletRequest request) {
-        String id = PairedDevice.of(request).orElseThrow(() -> Refusal.conflict("seat", REFUSALS, "bench-stays"));
-        seats.end(id);
-        return ResponseEntity.ok().header(HttpHeaders.SET_COOKIE, cookie("", 0)).body(new MySeat(""));
+    ResponseEntity<ThisDevice> leave(HttpServletRequest request) {
+        String id = PairedDevice.of(request).orElseThrow(() -> Refusal.conflict("device", REFUSALS, "bench-stays"));
+        devices.end(id);
+        return ResponseEntity.ok().header(HttpHeaders.SET_COOKIE, cookie("", 0)).body(new ThisDevice(""));
     }
 
     @AtTheBench
     @DeleteMapping("/{id}")
-    SecondSeats end(@PathVariable String id) {
-        if (!seats.end(id)) {
+    OtherDevices end(@PathVariable String id) {
+        if (!devices.end(id)) {
             throw Refusal.unknown("id", REFUSALS.with("id", Refusal.shortened(id)), "no-device");
         }
         return now();
@@ -146,7 +146,7 @@ class PairedDevicesController {
         return new PairingCode(code.digits(), code.until(), code.triesLeft());
     }
 
-    private static SeatRow row(Seat seat) {
-        return new SeatRow(seat.id(), seat.name(), seat.from(), seat.since(), seat.lastSeen());
+    private static DeviceRow row(Device device) {
+        return new DeviceRow(device.id(), device.name(), device.from(), device.since(), device.lastSeen());
     }
 }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param corners those to point at
  * @param question the question that is answered by pressing an edge or corner
  * @param probes the points of a meter's probes
- * @param partId a part of the lead and power map
+ * @param partId a part of the wire and power map
  * @param stick a stick of the radio, pushed to its positive end
  */
 public record PlaceView(

@@ -27,7 +27,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The firmware families that listings are read through; each goes out and in as a CSV table. */
+/** The firmware families that exports are read through; each goes out and in as a CSV table. */
 @RestController
 @RequestMapping("/api/firmware-families")
 class FirmwareDialectsController {

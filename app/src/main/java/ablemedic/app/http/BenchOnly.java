@@ -26,7 +26,7 @@ class BenchOnly implements HandlerInterceptor, WebMvcConfigurer {
         if (handler instanceof HandlerMethod method
                 && method.hasMethodAnnotation(AtTheBench.class)
                 && PairedDevice.of(request).isPresent()) {
-            throw Refusal.forbidden("seat", REFUSALS, "bench-only");
+            throw Refusal.forbidden("device", REFUSALS, "bench-only");
         }
         return true;
     }

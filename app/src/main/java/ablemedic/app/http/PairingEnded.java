@@ -1,8 +1,8 @@
 package ablemedic.app.http;
 
 /**
- * A second seat is let in no more; what it still hears ends.
+ * Another device is let in no more; what it still hears ends.
  *
- * @param seat its id
+ * @param device its id
  */
-public record PairingEnded(String seat) {}
+public record PairingEnded(String device) {}

@@ -57,8 +57,8 @@ class RequestGuard extends OncePerRequestFilter {
             response.setHeader("Cache-Control", "no-store");
         }
         String host = request.getServerName().toLowerCase(Locale.ROOT);
-        boolean secondSeat = PairedDevice.of(request).isPresent();
-        if (!secondSeat && !LOOPBACK.contains(host) && !host.equals(address) && LOOPBACK.contains(address)) {
+        boolean otherDevice = PairedDevice.of(request).isPresent();
+        if (!otherDevice && !LOOPBACK.contains(host) && !host.equals(address) && LOOPBACK.contains(address)) {
             Refused.write(response, 403, SAID.line("localhost").plain());
             return;
         }
@@ -119,7 +119,7 @@ class RequestGuard extends OncePerRequestFilter {
             Refused.write(response, 415, SAID.line("json").plain());
             return;
         }
-        if (!isQuestion(request) || secondSeat) {
+        if (!isQuestion(request) || otherDevice) {
             chain.doFilter(read, response);
             return;
         }

@@ -36,7 +36,7 @@ class ArmingController {
     }
 
     /**
-     * @param listed whether its newest listing stands in for what its sheet says, where it has one
+     * @param listed whether its newest settings export stands in for what its sheet says, where it has one
      * @param throttle where the stick stands, 0 to 1
      * @param lyingDeg how far it lies from level
      */
@@ -51,7 +51,7 @@ class ArmingController {
             double lyingDeg,
             boolean sky) {}
 
-    /** @param snapshot the listing that was taken; none where the sheet alone speaks */
+    /** @param snapshot the settings export that was taken; none where the sheet alone speaks */
     record ArmingAnswer(
             boolean arms, List<LockView> locks, @Nullable Listed snapshot) {}
 
@@ -107,6 +107,6 @@ class ArmingController {
     }
 
     private static <T> ToldView told(Setting<T> setting, Craft craft, boolean listed) {
-        return new ToldView(setting.id(), setting.label(), craft.told().said(setting), listed);
+        return new ToldView(setting.id(), setting.label(), craft.configuration().said(setting), listed);
     }
 }

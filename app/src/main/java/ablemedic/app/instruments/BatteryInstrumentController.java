@@ -1,6 +1,6 @@
 package ablemedic.app.instruments;
 
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.catalogue.Catalogue;
@@ -18,7 +18,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * The pack: sag, usable charge, thresholds, and how its cells are guessed. Volts, amperes, milliamp hours, milliohms.
+ * The battery: sag, usable charge, thresholds, and how its cells are guessed. Volts, amperes, milliamp hours,
+ * milliohms.
  */
 @RestController
 class BatteryInstrumentController {
@@ -30,15 +31,15 @@ class BatteryInstrumentController {
         this.meters = meters;
     }
 
-    record PackAsked(
-            @NotNull @Valid PackEntry kind,
-            @NotNull LandingVoltageRule school,
+    record BatteryAsked(
+            @NotNull @Valid BatteryOnSheet kind,
+            @NotNull LandingVoltageRule rule,
             double drawA,
             @Nullable Double restV,
             @Nullable Double loadV,
             @Nullable Double loadA) {}
 
-    record PackAnswer(
+    record BatteryAnswer(
             double fullV,
             double nominalV,
             double landV,
@@ -57,7 +58,7 @@ class BatteryInstrumentController {
             int guessFull) {}
 
     @PostMapping("/api/instruments/pack")
-    PackAnswer solve(@RequestBody @Valid PackAsked asked) {
+    BatteryAnswer solve(@RequestBody @Valid BatteryAsked asked) {
         BatteryType kind = asked.kind().kind();
         double draw = Asked.within("drawA", asked.drawA(), 0.1, 500, "A");
         Double mohm = null;
@@ -78,15 +79,15 @@ class BatteryInstrumentController {
             used = new BatteryType(
                     kind.cells(), kind.chemistry(), kind.capacityMah(), Math.min(500, mohm / kind.cells()));
         }
-        double land = BatteryUse.landCellV(kind.chemistry(), asked.school().landV());
+        double land = BatteryUse.landCellV(kind.chemistry(), asked.rule().landV());
         double share = BatteryUse.usableShare(used, land, draw);
         double[] guessed = CellGuess.rightBetween(kind);
-        return new PackAnswer(
+        return new BatteryAnswer(
                 kind.fullV(),
                 kind.nominalV(),
                 land * kind.cells(),
                 land,
-                asked.school().reason(),
+                asked.rule().reason(),
                 draw * used.ohms(),
                 share * kind.capacityMah(),
                 share,

@@ -36,7 +36,7 @@ class CraftSignalController {
         this.crafts = crafts;
     }
 
-    /** What can be recorded of a craft; no pads where the ports of its board are not entered. */
+    /** What can be recorded of a craft; no pads where the UARTs of its board are not entered. */
     record Recordable(List<String> pads, List<RecordableFault> faults) {}
 
     record RecordableFault(String id, String title) {}

@@ -90,8 +90,8 @@ class FailsafeTimelineController {
             TimelineSpread.Between impactJ,
             List<String> ends) {}
 
-    /** @param cannot why the school cannot be had on this craft; empty where it can */
-    record SafestView(String school, String cannot, List<SafestTold> settings) {}
+    /** @param cannot why the convention cannot be had on this craft; empty where it can */
+    record SafestView(String convention, String cannot, List<SafestTold> settings) {}
 
     record SafestTold(String settingId, String label, String now, String safest, boolean differs, String why) {}
 
@@ -129,13 +129,13 @@ class FailsafeTimelineController {
                 null);
     }
 
-    /** The safest settings of a craft by a school. */
+    /** The safest settings of a craft by a convention. */
     @GetMapping("/api/crafts/{mark}/safest-failsafe")
-    SafestView safest(@PathVariable String mark, @RequestParam("school") AfterGuardTime school) {
+    SafestView safest(@PathVariable String mark, @RequestParam("convention") AfterGuardTime convention) {
         SafestFailsafe safest =
-                SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), school);
+                SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), convention);
         return new SafestView(
-                safest.school(),
+                safest.convention(),
                 safest.cannot(),
                 safest.settings().stream()
                         .map(one -> new SafestTold(

@@ -24,10 +24,10 @@ class LimiterBulbController {
 
     private record Typical(String what, double ohms) {}
 
-    record BulbAsked(double packV, double bulbV, double bulbW, double craftOhm) {}
+    record BulbAsked(double batteryV, double bulbV, double bulbW, double craftOhm) {}
 
     /**
-     * @param fitness whether the bulb can tell a short from a sound craft on this pack
+     * @param fitness whether the bulb can tell a short from a sound craft on this battery
      * @param shortW what a dead short would put into it, watts
      * @param series how many alike in series would bear that
      */
@@ -46,23 +46,23 @@ class LimiterBulbController {
 
     @PostMapping("/api/instruments/limiter-bulb")
     BulbAnswer solve(@RequestBody @Valid BulbAsked asked) {
-        double pack = Asked.within("packV", asked.packV(), 1, 100, "V");
+        double battery = Asked.within("batteryV", asked.batteryV(), 1, 100, "V");
         double bulb = Asked.within("bulbV", asked.bulbV(), 1, 250, "V");
         double watts = Asked.within("bulbW", asked.bulbW(), 0.5, 500, "W");
         double craft = Asked.within("craftOhm", asked.craftOhm(), 0, 1e6, "ohm");
-        LimiterBulb.Steady steady = LimiterBulb.with(pack, bulb, watts, craft);
-        LimiterBulb.Steady atShort = LimiterBulb.with(pack, bulb, watts, 0);
+        LimiterBulb.Steady steady = LimiterBulb.with(battery, bulb, watts, craft);
+        LimiterBulb.Steady atShort = LimiterBulb.with(battery, bulb, watts, 0);
         return new BulbAnswer(
                 steady.amps(),
                 steady.craftV(),
                 steady.bulbV(),
                 steady.look().label(),
-                LimiterBulb.fitness(pack, bulb, watts),
+                LimiterBulb.fitness(battery, bulb, watts),
                 atShort.amps() * atShort.bulbV(),
-                LimiterBulb.inSeries(pack, bulb),
+                LimiterBulb.inSeries(battery, bulb),
                 TYPICAL.stream()
                         .map(t -> {
-                            LimiterBulb.Steady s = LimiterBulb.with(pack, bulb, watts, t.ohms());
+                            LimiterBulb.Steady s = LimiterBulb.with(battery, bulb, watts, t.ohms());
                             return new Beside(
                                     t.what(), t.ohms(), s.amps(), s.look().label());
                         })

@@ -40,7 +40,7 @@ class ModemChainController {
             boolean restarted,
             boolean rangeFirst,
             int stations,
-            int ports) {}
+            int serialPorts) {}
 
     record ChainAsked(
             @NotNull @Valid WireAsked board,
@@ -71,7 +71,7 @@ class ModemChainController {
                         chain.air().restarted(),
                         chain.air().rangeFirst(),
                         chain.air().stations(),
-                        chain.air().ports()),
+                        chain.air().serialPorts()),
                 asked(chain.ground()),
                 chain.bytesPerS(),
                 chain.twoWay());
@@ -117,7 +117,7 @@ class ModemChainController {
                 asked.restarted(),
                 asked.rangeFirst(),
                 (int) Asked.within("air.stations", asked.stations(), 0, 20, ""),
-                (int) Asked.within("air.ports", asked.ports(), 0, 20, ""));
+                (int) Asked.within("air.serialPorts", asked.serialPorts(), 0, 20, ""));
     }
 
     private static int rate(String where, int baud) {

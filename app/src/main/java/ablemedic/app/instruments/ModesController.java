@@ -77,21 +77,23 @@ class ModesController {
     ModesAsked ofSheet(@PathVariable String mark) {
         Craft craft = crafts.newestCraft(crafts.get(mark).mark());
         List<ModeLaid> modes = Stream.of(
-                        laid(ModePicture.ARM, craft.told(ArmingSettings.ARM)),
-                        laid("self-level", craft.told(ArmingSettings.LEVEL)),
-                        laid("sounder", craft.told(ArmingSettings.SOUNDER)))
+                        laid(ModePicture.ARM, craft.setting(ArmingSettings.ARM)),
+                        laid("self-level", craft.setting(ArmingSettings.LEVEL)),
+                        laid("sounder", craft.setting(ArmingSettings.SOUNDER)))
                 .flatMap(List::stream)
                 .toList();
         List<SwitchLaid> switches = new ArrayList<>();
-        if (craft.told(ArmingSettings.RADIO_CHANNEL) > 0) {
+        if (craft.setting(ArmingSettings.RADIO_CHANNEL) > 0) {
             switches.add(new SwitchLaid(
                     SAID.line("arm").plain(),
-                    craft.told(ArmingSettings.RADIO_CHANNEL),
-                    List.of(1000, craft.told(ArmingSettings.RADIO_ON))));
+                    craft.setting(ArmingSettings.RADIO_CHANNEL),
+                    List.of(1000, craft.setting(ArmingSettings.RADIO_ON))));
         }
-        if (craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL) > 0) {
+        if (craft.setting(ArmingSettings.RADIO_LEVEL_CHANNEL) > 0) {
             switches.add(new SwitchLaid(
-                    SAID.line("level").plain(), craft.told(ArmingSettings.RADIO_LEVEL_CHANNEL), List.of(1000, 2000)));
+                    SAID.line("level").plain(),
+                    craft.setting(ArmingSettings.RADIO_LEVEL_CHANNEL),
+                    List.of(1000, 2000)));
         }
         return new ModesAsked(modes, switches, (int) IntStream.rangeClosed(1, 18)
                 .filter(channel -> LinkSettings.carries(craft, channel))

@@ -40,7 +40,7 @@ class MotorMapController {
 
     record MotorSightings(
             @NotNull FrameShape shape,
-            @NotNull SpinConvention school,
+            @NotNull SpinConvention convention,
 
             @NotNull @Size(max = 8, message = "{most.entries}")
             List<@NotNull @Valid Spun> seen,
@@ -66,7 +66,7 @@ class MotorMapController {
                         .map(s -> new Seen(s.output(), Optional.ofNullable(s.corner()), Optional.ofNullable(s.spin())))
                         .toList(),
                 shape,
-                asked.school());
+                asked.convention());
         List<String> wiring = new ArrayList<>();
         solution.wiring().ifPresent(corners -> {
             for (int output = 1; output <= 4; output++) {
@@ -84,7 +84,8 @@ class MotorMapController {
                 wiring,
                 orders,
                 solution.reverse().stream()
-                        .map(c -> shape.name(c) + ": to " + asked.school().at(c).label())
+                        .map(c -> shape.name(c) + ": to "
+                                + asked.convention().at(c).label())
                         .toList(),
                 props(asked),
                 solution.inferred().stream().map(o -> "Output " + o).toList(),
@@ -93,17 +94,17 @@ class MotorMapController {
     }
 
     private static List<String> props(MotorSightings asked) {
-        List<String> props = new ArrayList<>(MotorMap.propMoves(asked.props(), asked.school()).stream()
+        List<String> props = new ArrayList<>(MotorMap.propMoves(asked.props(), asked.convention()).stream()
                 .map(m -> "from " + asked.shape().name(m.from()) + " to "
                         + asked.shape().name(m.to()))
                 .toList());
-        List<Corner> moved = MotorMap.propMoves(asked.props(), asked.school()).stream()
+        List<Corner> moved = MotorMap.propMoves(asked.props(), asked.convention()).stream()
                 .map(MotorMap.PropMove::from)
                 .toList();
         asked.props().forEach((corner, hand) -> {
-            if (hand != asked.school().at(corner) && !moved.contains(corner)) {
+            if (hand != asked.convention().at(corner) && !moved.contains(corner)) {
                 props.add(SAID.with("corner", asked.shape().name(corner))
-                        .with("hand", asked.school().at(corner).label())
+                        .with("hand", asked.convention().at(corner).label())
                         .line("replace")
                         .plain());
             }

@@ -47,7 +47,7 @@ class RadioController {
      * @param reversed sticks to reverse at the radio
      * @param against what none of them explains, in words
      * @param next the stick to move next; none where one order is found
-     * @param leads for a receiver with a lead for each channel: where each lies now, and the row that it belongs to;
+     * @param wires for a receiver with a wire for each channel: where each lies now, and the row that it belongs to;
      *     empty where no order is found
      */
     record OrderAnswer(
@@ -56,10 +56,10 @@ class RadioController {
             List<String> reversed,
             List<String> against,
             @Nullable Stick next,
-            List<LeadRow> leads) {}
+            List<WireRow> wires) {}
 
-    /** @param row the board's row that the lead of a channel belongs to, and the one that it feeds now */
-    record LeadRow(int channel, String row, String now) {}
+    /** @param row the board's row that the wire of a channel belongs to, and the one that it feeds now */
+    record WireRow(int channel, String row, String now) {}
 
     @PostMapping("/api/instruments/channel-order")
     OrderAnswer order(@RequestBody @Valid OrderAsked asked) {
@@ -86,17 +86,17 @@ class RadioController {
                                 .plain())
                         .toList(),
                 found.next().orElse(null),
-                found.orders().size() == 1 ? leads(found.orders().get(0), board) : List.of());
+                found.orders().size() == 1 ? wires(found.orders().get(0), board) : List.of());
     }
 
-    /** Exchanged leads of a receiver are an exchanged order. */
-    private static List<LeadRow> leads(StickOrder radio, StickOrder board) {
+    /** Exchanged wires of a receiver are an exchanged order. */
+    private static List<WireRow> wires(StickOrder radio, StickOrder board) {
         return Arrays.stream(Stick.values())
-                .map(row -> new LeadRow(
+                .map(row -> new WireRow(
                         radio.channel(row) + 1,
                         row.label(),
                         board.on(radio.channel(row)).label()))
-                .sorted(Comparator.comparingInt(LeadRow::channel))
+                .sorted(Comparator.comparingInt(WireRow::channel))
                 .toList();
     }
 

@@ -9,15 +9,15 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The sense chain: from the pack over divider and converter to what is shown. Volts and ohms. */
+/** The sense chain: from the battery over divider and converter to what is shown. Volts and ohms. */
 @RestController
 class SenseChainController {
 
-    record Chain(double packV, double topOhm, double bottomOhm, double tolerance, double scale) {}
+    record Chain(double batteryV, double topOhm, double bottomOhm, double tolerance, double scale) {}
 
     /**
      * Each link of the chain; the uncertainty is that of resistors within their tolerance, at about 95 %. The least
-     * upper resistor is that of the E96 series which keeps this pack below the converter's reference.
+     * upper resistor is that of the E96 series which keeps this battery below the converter's reference.
      */
     record ChainAnswer(
             double ratio,
@@ -35,14 +35,14 @@ class SenseChainController {
 
     @PostMapping("/api/instruments/sense-chain")
     ChainAnswer solve(@RequestBody @Valid Chain asked) {
-        double packV = Asked.within("packV", asked.packV(), 0, 100, "V");
+        double batteryV = Asked.within("batteryV", asked.batteryV(), 0, 100, "V");
         double top = Asked.within("topOhm", asked.topOhm(), 0.1, 1e8, "ohm");
         double bottom = Asked.within("bottomOhm", asked.bottomOhm(), 0.1, 1e8, "ohm");
         double tolerance = Asked.within("tolerance", asked.tolerance(), 0, 0.5, "as a share; 1 % is 0.01");
         double scale = Asked.within("scale", asked.scale(), 0.001, 1000, "");
         Divider divider = new Divider("", "", top, bottom);
-        double read = SenseChain.converterV(packV, divider.ratio());
-        boolean clipped = packV / divider.ratio() > SenseChain.REFERENCE_V;
+        double read = SenseChain.converterV(batteryV, divider.ratio());
+        boolean clipped = batteryV / divider.ratio() > SenseChain.REFERENCE_V;
         // V = V_pack·R2/(R1+R2): the relative sensitivity to either resistor is R1/(R1+R2).
         double share = top / (top + bottom);
         Estimate resistor = Estimate.within(1, tolerance);
@@ -51,8 +51,8 @@ class SenseChainController {
         return new ChainAnswer(
                 divider.ratio(),
                 read,
-                packV / divider.ratio(),
-                packV / divider.ratio() > SenseChain.KILLS_PIN_V,
+                batteryV / divider.ratio(),
+                batteryV / divider.ratio() > SenseChain.KILLS_PIN_V,
                 Math.min(SenseChain.HIGHEST_STEP, Math.round(read / step)),
                 clipped,
                 read * scale,
@@ -60,6 +60,6 @@ class SenseChainController {
                 SenseChain.REFERENCE_V * scale,
                 step * scale,
                 divider.ratio(),
-                ESeries.atLeast(Math.max(1, bottom * (packV / SenseChain.REFERENCE_V - 1))));
+                ESeries.atLeast(Math.max(1, bottom * (batteryV / SenseChain.REFERENCE_V - 1))));
     }
 }

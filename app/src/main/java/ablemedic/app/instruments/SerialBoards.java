@@ -11,21 +11,21 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
-/** The flight boards of the shelf that have their ports entered: those that ship, and the workshop's own. */
+/** The FCs of the parts library that have their UARTs entered: those that ship, and the workshop's own. */
 @Component
 class SerialBoards {
     private static final Words REFUSALS =
             Catalogue.beside(SerialBoards.class, "refusals").of("serial-boards");
-    private final PartTypeStore sorts;
+    private final PartTypeStore partTypes;
 
-    SerialBoards(PartTypeStore sorts) {
-        this.sorts = sorts;
+    SerialBoards(PartTypeStore partTypes) {
+        this.partTypes = partTypes;
     }
 
     List<SerialBoard> all() {
         return Stream.concat(
                         ablemedic.parts.SerialBoards.SHIPPED.stream(),
-                        sorts.own().stream()
+                        partTypes.own().stream()
                                 .map(PartType::archetype)
                                 .map(SerialBoard::of)
                                 .flatMap(Optional::stream))

@@ -21,7 +21,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Whether a part and the port that it is joined to understand one another. Bits a second, volts. */
+/** Whether a part and the UART that it is joined to understand one another. Bits a second, volts. */
 @RestController
 class TwoEndsController {
     private static final Words REFUSALS =
@@ -32,10 +32,10 @@ class TwoEndsController {
         this.boards = boards;
     }
 
-    /** What the port is told. */
+    /** What the UART is told. */
     record ToldAsked(
             @NotNull @Size(max = 8, message = "{most.letters}")
-            String port,
+            String uart,
 
             @NotNull @Size(max = 5, message = "{most.functions}")
             List<@NotNull UartFunction> jobs,
@@ -71,11 +71,11 @@ class TwoEndsController {
     @PostMapping("/api/instruments/two-ends")
     EndsAnswer judge(@RequestBody @Valid EndsAsked asked) {
         SerialBoard board = boards.get(asked.board());
-        if (asked.told() != null && !board.ports().contains(asked.told().port())) {
+        if (asked.told() != null && !board.uarts().contains(asked.told().uart())) {
             throw Refusal.wrong(
-                    "told.port",
-                    REFUSALS.with("port", Refusal.shortened(asked.told().port()))
-                            .with("ports", String.join(", ", board.ports())),
+                    "told.uart",
+                    REFUSALS.with("port", Refusal.shortened(asked.told().uart()))
+                            .with("ports", String.join(", ", board.uarts())),
                     "no-uart");
         }
         WishAsked part = asked.part();
@@ -90,7 +90,7 @@ class TwoEndsController {
                         Asked.within("standsV", asked.standsV(), 1, 60, "V"),
                         Optional.ofNullable(asked.told())
                                 .map(told -> new Told(
-                                        told.port(),
+                                        told.uart(),
                                         told.jobs(),
                                         told.format(),
                                         (int) Asked.within("told.baud", told.baud(), 300, 10_000_000, "bits a second"),

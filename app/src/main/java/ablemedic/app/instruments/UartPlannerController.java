@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The port planner: these parts on this board. */
+/** The UART planner: these parts on this board. */
 @RestController
 class UartPlannerController {
     private static final Words REFUSALS =
@@ -39,13 +39,13 @@ class UartPlannerController {
 
     record BoardView(String id, String label, String processor, String computer, List<PadView> pads, String silent) {}
 
-    record PadView(String name, String port, SerialPad.Side side, String inverter, boolean soft) {}
+    record PadView(String name, String uart, SerialPad.Side side, String inverter, boolean soft) {}
 
     record JobView(UartFunction id, String label, List<FormatView> formats) {}
 
     record FormatView(Format id, String label, String page, List<Integer> bauds, boolean inverted) {}
 
-    /** A part that wants a port. */
+    /** A part that wants a UART. */
     record WishAsked(
             @NotNull @Size(max = 40, message = "{most.letters}")
             String name,
@@ -59,9 +59,9 @@ class UartPlannerController {
 
     record PlanAnswer(List<PlacedView> placed, List<LostView> lost) {}
 
-    /** @param port empty for what goes over the port of another, which is then named */
+    /** @param uart empty for what goes over the UART of another, which is then named */
     record PlacedView(
-            String name, String port, String over, List<String> leads, List<String> set, List<String> minds) {}
+            String name, String uart, String over, List<String> wires, List<String> set, List<String> minds) {}
 
     record LostView(String name, List<String> why, List<String> conflict, List<String> otherwise) {}
 
@@ -93,10 +93,10 @@ class UartPlannerController {
                 board.pads().stream()
                         .map(pad -> new PadView(
                                 pad.name(),
-                                pad.port(),
+                                pad.uart(),
                                 pad.side(),
                                 pad.inverter().label(),
-                                board.isSoft(pad.port())))
+                                board.isSoft(pad.uart())))
                         .toList(),
                 board.silent());
     }
@@ -133,6 +133,6 @@ class UartPlannerController {
 
     private static PlacedView view(Placed placed) {
         return new PlacedView(
-                placed.wish().name(), placed.port(), placed.over(), placed.leads(), placed.set(), placed.minds());
+                placed.wish().name(), placed.uart(), placed.over(), placed.wires(), placed.set(), placed.minds());
     }
 }

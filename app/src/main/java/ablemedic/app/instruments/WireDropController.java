@@ -8,13 +8,13 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The drop in a lead there and back. */
+/** The drop in a wire there and back. */
 @RestController
 class WireDropController {
 
-    record LeadAsked(int gaugeAwg, double lengthMm, double currentA, double temperatureC, double mostDropV) {}
+    record WireDropAsked(int gaugeAwg, double lengthMm, double currentA, double temperatureC, double mostDropV) {}
 
-    record LeadAnswer(
+    record WireDropAnswer(
             double diameterMm,
             double areaMm2,
             double resistanceMohm,
@@ -23,14 +23,14 @@ class WireDropController {
             @Nullable Integer thinnestAwg) {}
 
     @PostMapping("/api/instruments/lead-drop")
-    LeadAnswer solve(@RequestBody @Valid LeadAsked asked) {
+    WireDropAnswer solve(@RequestBody @Valid WireDropAsked asked) {
         Gauge gauge = new Gauge((int) Asked.within("gaugeAwg", asked.gaugeAwg(), 0, 40, ""));
         double length = Asked.within("lengthMm", asked.lengthMm(), 1, 10_000, "mm");
         double amps = Asked.within("currentA", asked.currentA(), 0, 500, "A");
         double celsius = Asked.within("temperatureC", asked.temperatureC(), -40, 200, "°C");
         double most = Asked.within("mostDropV", asked.mostDropV(), 0.001, 10, "V");
         WireDrop drop = WireDrop.of(gauge, length, amps, celsius);
-        return new LeadAnswer(
+        return new WireDropAnswer(
                 gauge.diameterMm(),
                 gauge.areaMm2(),
                 drop.ohms() * 1000,

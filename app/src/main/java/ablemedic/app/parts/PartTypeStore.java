@@ -20,7 +20,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The workshop's own sorts in the database, and the whole shelf with them. */
+/** The workshop's own part types in the database, and the whole parts library with them. */
 @Repository
 public class PartTypeStore {
     private static final Words SAID =
@@ -41,7 +41,7 @@ public class PartTypeStore {
         this.json = json;
     }
 
-    /** Own sorts by id; one that cannot be read is left out and stays stored. */
+    /** Own part types by id; one that cannot be read is left out and stays stored. */
     public List<PartType> own() {
         return unreadables.rows(
                 "part_sort", database.sql("SELECT id, body FROM part_sort ORDER BY id"), (row, n) -> readable(row));
@@ -136,13 +136,13 @@ public class PartTypeStore {
     /** How many came in new, how many changed one that was there, and how many were there as they are. */
     public record Imported(int added, int changed, int same) {}
 
-    /** Takes sorts in, all or none; the same twice changes nothing. */
+    /** Takes part types in, all or none; the same twice changes nothing. */
     @Transactional
-    public Imported takeIn(List<PartType> sorts, Instant at) {
+    public Imported takeIn(List<PartType> partTypes, Instant at) {
         int added = 0;
         int changed = 0;
         int same = 0;
-        for (PartType sort : sorts) {
+        for (PartType sort : partTypes) {
             Optional<PartType> known = own(sort.id());
             if (known.equals(Optional.of(sort))) {
                 same++;

@@ -8,6 +8,7 @@ import ablemedic.catalogue.Rejected.Wrong;
 import ablemedic.catalogue.Words;
 import ablemedic.parts.PartType;
 import ablemedic.parts.PartsLibrary;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -28,78 +29,78 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * The parts shelf over HTTP. Currents in amperes, voltages in volts, resistances in ohms, capacitances in farads. The
- * form of a sort is published in docs/part-sort.schema.json.
+ * The parts library over HTTP. Currents in amperes, voltages in volts, resistances in ohms, capacitances in farads. The
+ * form of a sort is published in docs/part-type.schema.json.
  */
 @RestController
-@RequestMapping("/api/part-shelf")
+@RequestMapping("/api/parts-library")
 class PartsLibraryController {
     private static final Words REFUSALS =
             Catalogue.beside(PartsLibraryController.class, "refusals").of("parts-library-controller");
-    private final PartTypeStore sorts;
+    private final PartTypeStore partTypes;
     private final Clock clock;
 
-    PartsLibraryController(PartTypeStore sorts, Clock clock) {
-        this.sorts = sorts;
+    PartsLibraryController(PartTypeStore partTypes, Clock clock) {
+        this.partTypes = partTypes;
         this.clock = clock;
     }
 
     /** A sort, and whether the workshop added it. */
-    record ShelfSort(PartType sort, boolean own) {}
+    record LibraryPart(PartType partType, boolean own) {}
 
-    /** Sorts to take in. */
+    /** Part types to import. */
     record Arriving(
-            @NotNull @Size(max = 300, message = "{most.part.types}")
-            List<@NotNull PartType> sorts) {}
+            @NotNull @Size(max = 300, message = "{most.part.types}") @JsonAlias("sorts")
+            List<@NotNull PartType> partTypes) {}
 
     @GetMapping
-    List<ShelfSort> shelf() {
-        List<ShelfSort> all = new ArrayList<>(PartsLibrary.all().stream()
-                .map(a -> new ShelfSort(PartType.of(a), false))
+    List<LibraryPart> library() {
+        List<LibraryPart> all = new ArrayList<>(PartsLibrary.all().stream()
+                .map(a -> new LibraryPart(PartType.of(a), false))
                 .toList());
-        sorts.own().forEach(own -> all.add(new ShelfSort(own, true)));
+        partTypes.own().forEach(own -> all.add(new LibraryPart(own, true)));
         return all;
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    ShelfSort add(@RequestBody PartType sort) {
+    LibraryPart add(@RequestBody PartType sort) {
         sort.archetype();
-        sorts.add(sort, clock.instant());
-        return new ShelfSort(sort, true);
+        partTypes.add(sort, clock.instant());
+        return new LibraryPart(sort, true);
     }
 
     @PutMapping("/{id}")
-    ShelfSort change(@PathVariable String id, @RequestBody PartType sort) {
+    LibraryPart change(@PathVariable String id, @RequestBody PartType sort) {
         sort.archetype();
-        sorts.change(id, sort, clock.instant());
-        return new ShelfSort(sort, true);
+        partTypes.change(id, sort, clock.instant());
+        return new LibraryPart(sort, true);
     }
 
     @DeleteMapping("/{id}")
-    List<ShelfSort> remove(@PathVariable String id) {
-        sorts.remove(id);
-        return shelf();
+    List<LibraryPart> remove(@PathVariable String id) {
+        partTypes.remove(id);
+        return library();
     }
 
-    /** The workshop's own sorts, to keep or to pass on; they come in again by POST to the same address. */
+    /** The workshop's own part types, to keep or to pass on; they come in again by POST to the same address. */
     @GetMapping("/own")
     ResponseEntity<Arriving> own() {
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"parts-shelf.json\"")
-                .body(new Arriving(sorts.own()));
+                .body(new Arriving(partTypes.own()));
     }
 
     @PostMapping("/own")
     Imported takeIn(@RequestBody @Valid Arriving arriving) {
-        for (int i = 0; i < arriving.sorts().size(); i++) {
-            PartType sort = arriving.sorts().get(i);
-            checked(sort, "sorts[" + i + "].");
+        for (int i = 0; i < arriving.partTypes().size(); i++) {
+            PartType sort = arriving.partTypes().get(i);
+            checked(sort, "partTypes[" + i + "].");
             if (PartsLibrary.find(sort.id()).isPresent()) {
-                throw Refusal.wrong("sorts[" + i + "].id", REFUSALS.with("sort", sort.id()), "shipped");
+                throw Refusal.wrong("partTypes[" + i + "].id", REFUSALS.with("sort", sort.id()), "shipped");
             }
         }
-        return sorts.takeIn(arriving.sorts(), clock.instant());
+        return partTypes.takeIn(arriving.partTypes(), clock.instant());
     }
 
     private static void checked(PartType sort, String where) {

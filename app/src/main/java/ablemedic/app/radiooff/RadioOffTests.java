@@ -184,9 +184,9 @@ public class RadioOffTests implements Due.Source {
         Craft before = crafts.craft(mark, then.get().number());
         Craft now = crafts.newestCraft(mark);
         String changed = Settings.ALL.stream()
-                .filter(setting -> !before.told(setting).equals(now.told(setting)))
+                .filter(setting -> !before.setting(setting).equals(now.setting(setting)))
                 .limit(3)
-                .map(setting -> setting.label() + ": " + now.told().said(setting))
+                .map(setting -> setting.label() + ": " + now.configuration().said(setting))
                 .collect(Collectors.joining(", "));
         return changed.isEmpty()
                 ? Optional.empty()

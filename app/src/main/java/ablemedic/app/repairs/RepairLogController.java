@@ -5,7 +5,7 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
-import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
+import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
 import ablemedic.app.repairs.RepairLogStore.Search;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The ledger over HTTP. */
+/** The repair log over HTTP. */
 @RestController
 class RepairLogController {
     private static final Words REFUSALS =
@@ -33,11 +33,11 @@ class RepairLogController {
     /** Entries of a page. */
     private static final int PAGE = 50;
 
-    private final RepairLogStore ledger;
+    private final RepairLogStore repairLog;
     private final CraftStore crafts;
 
-    RepairLogController(RepairLogStore ledger, CraftStore crafts) {
-        this.ledger = ledger;
+    RepairLogController(RepairLogStore repairLog, CraftStore crafts) {
+        this.repairLog = repairLog;
         this.crafts = crafts;
     }
 
@@ -48,19 +48,19 @@ class RepairLogController {
      * @param all how many there are on all pages
      * @param minutes of all of them
      */
-    record Ledger(List<LedgerEntry> entries, int all, double minutes, List<Returning> returning) {}
+    record RepairLog(List<RepairLogEntry> entries, int all, double minutes, List<Returning> returning) {}
 
     /** A sort of cause that came more than once. */
     record Returning(String kind, String title, int times) {}
 
     /**
-     * Searches the ledger.
+     * Searches the repair log.
      *
      * @param zone the time zone whose days are meant, such as Europe/Dublin; left out, that of the program's computer
      * @param skip how many entries to leave out at the start
      */
-    @GetMapping("/api/ledger")
-    Ledger ledger(
+    @GetMapping("/api/repair-log")
+    RepairLog repairLog(
             @RequestParam(defaultValue = "") String q,
             @RequestParam(defaultValue = "") String craft,
             @RequestParam(defaultValue = "") String cause,
@@ -69,16 +69,16 @@ class RepairLogController {
             @RequestParam(defaultValue = "") String zone,
             @RequestParam(defaultValue = "0") int skip) {
         ZoneId where = Zones.of(zone);
-        List<LedgerEntry> found = ledger.find(new Search(
+        List<RepairLogEntry> found = repairLog.find(new Search(
                 q,
                 craft.strip(),
                 cause,
                 day("from", from).map(day -> day.atStartOfDay(where).toInstant()),
                 day("to", to).map(day -> day.plusDays(1).atStartOfDay(where).toInstant())));
-        return new Ledger(
+        return new RepairLog(
                 found.stream().skip(Math.max(0, skip)).limit(PAGE).toList(),
                 found.size(),
-                found.stream().mapToDouble(LedgerEntry::minutes).sum(),
+                found.stream().mapToDouble(RepairLogEntry::minutes).sum(),
                 returning(found));
     }
 
@@ -94,9 +94,9 @@ class RepairLogController {
         }
     }
 
-    private static List<Returning> returning(List<LedgerEntry> entries) {
+    private static List<Returning> returning(List<RepairLogEntry> entries) {
         Map<String, Integer> counts = new LinkedHashMap<>();
-        for (LedgerEntry entry : entries) {
+        for (RepairLogEntry entry : entries) {
             for (String kind : new LinkedHashSet<>(List.of(entry.kinds().split(" ")))) {
                 if (!kind.isEmpty()) {
                     counts.merge(kind, 1, Integer::sum);
@@ -117,16 +117,16 @@ class RepairLogController {
     }
 
     /** What comes back again and again, and how the bench went month by month. */
-    @GetMapping("/api/ledger/trends")
+    @GetMapping("/api/repair-log/trends")
     Trends trends(@RequestParam(defaultValue = "") String zone) {
-        return Trends.of(ledger.find(Search.ALL), builders(), Zones.of(zone));
+        return Trends.of(repairLog.find(Search.ALL), builders(), Zones.of(zone));
     }
 
     private Map<String, String> builders() {
         return crafts.all().stream().collect(Collectors.toMap(CraftStore.Row::mark, CraftStore.Row::builder));
     }
 
-    @GetMapping(value = "/api/ledger.csv", produces = "text/csv")
+    @GetMapping(value = "/api/repair-log.csv", produces = "text/csv")
     ResponseEntity<String> csv() {
         SafeCsv csv = new SafeCsv(
                 "closed_at",
@@ -141,7 +141,7 @@ class RepairLogController {
                 "changes",
                 "proof",
                 "minutes");
-        for (LedgerEntry e : ledger.find(Search.ALL)) {
+        for (RepairLogEntry e : repairLog.find(Search.ALL)) {
             csv.row(
                     e.closedAt().toString(),
                     e.mark(),
@@ -156,6 +156,6 @@ class RepairLogController {
                     e.proof(),
                     String.format(Locale.ROOT, "%.0f", e.minutes()));
         }
-        return csv.as("ledger.csv");
+        return csv.as("repair-log.csv");
     }
 }

@@ -9,7 +9,7 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The ledger in the database. */
+/** The repair log in the database. */
 @Repository
 public class RepairLogStore {
     private final Unreadables unreadables;
@@ -27,7 +27,7 @@ public class RepairLogStore {
      * @param parts in which the causes lay, parted by semicolons
      * @param changes values before and after
      */
-    public record LedgerEntry(
+    public record RepairLogEntry(
             long id,
             long workUpId,
             String mark,
@@ -44,7 +44,7 @@ public class RepairLogStore {
             double minutes) {}
 
     @Transactional
-    public void add(LedgerEntry e) {
+    public void add(RepairLogEntry e) {
         database.sql("""
         INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes,
           changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
@@ -79,7 +79,7 @@ public class RepairLogStore {
     }
 
     /** Entries in the order in which they were written, newest first. */
-    List<LedgerEntry> find(Search search) {
+    List<RepairLogEntry> find(Search search) {
         String folded = Folded.of(search.craft());
         return database
                 .sql("""
@@ -87,7 +87,7 @@ public class RepairLogStore {
         WHERE (:cause = '' OR ' ' || kinds || ' ' LIKE '% ' || :cause || ' %')
         ORDER BY id DESC""")
                 .param("cause", search.cause())
-                .query((rs, n) -> new LedgerEntry(
+                .query((rs, n) -> new RepairLogEntry(
                         rs.getLong("id"),
                         rs.getLong("work_up_id"),
                         rs.getString("mark"),
@@ -115,7 +115,7 @@ public class RepairLogStore {
                 .toList();
     }
 
-    private static boolean holds(LedgerEntry e, String words) {
+    private static boolean holds(RepairLogEntry e, String words) {
         String all = Folded.of(String.join(
                 " ",
                 e.mark(),

@@ -1,7 +1,7 @@
 package ablemedic.app.repairs;
 
 import ablemedic.Families;
-import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
+import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
 import ablemedic.handbook.Handbook;
 import java.time.YearMonth;
 import java.time.ZoneId;
@@ -15,11 +15,11 @@ import java.util.function.Function;
 import java.util.stream.Stream;
 
 /**
- * What the ledger shows over time and by what it was about.
+ * What the repair log shows over time and by what it was about.
  *
  * @param months every month from the first entry to the last, also those without any
  * @param crafts those with most work-ups first
- * @param causes sorts of causes, the most frequent first
+ * @param causes part types of causes, the most frequent first
  * @param families of troubles, the most frequent first
  * @param parts in which causes lay, the most frequent first; entries of before this was noted have none
  * @param builders of the crafts, as far as they are entered, those with most work-ups first
@@ -38,13 +38,13 @@ record Trends(
     /**
      * Something that came so many times.
      *
-     * @param id to search the ledger by
+     * @param id to search the repair log by
      * @param minutes middle of the minutes that one took
      */
     record Share(String id, String title, int times, double minutes) {}
 
     /** @param builders by the mark of what they built */
-    static Trends of(List<LedgerEntry> entries, Map<String, String> builders, ZoneId zone) {
+    static Trends of(List<RepairLogEntry> entries, Map<String, String> builders, ZoneId zone) {
         return new Trends(
                 months(entries, zone),
                 shares(entries, one -> Stream.of(one.mark()), mark -> mark),
@@ -57,8 +57,8 @@ record Trends(
                         builder -> builder));
     }
 
-    private static List<Month> months(List<LedgerEntry> entries, ZoneId zone) {
-        Map<YearMonth, List<LedgerEntry>> by = new TreeMap<>();
+    private static List<Month> months(List<RepairLogEntry> entries, ZoneId zone) {
+        Map<YearMonth, List<RepairLogEntry>> by = new TreeMap<>();
         entries.forEach(
                 one -> by.computeIfAbsent(YearMonth.from(one.closedAt().atZone(zone)), month -> new ArrayList<>())
                         .add(one));
@@ -66,26 +66,26 @@ record Trends(
         if (!by.isEmpty()) {
             YearMonth last = by.keySet().stream().max(Comparator.naturalOrder()).orElseThrow();
             for (YearMonth month = by.keySet().iterator().next(); !month.isAfter(last); month = month.plusMonths(1)) {
-                List<LedgerEntry> all = by.getOrDefault(month, List.of());
+                List<RepairLogEntry> all = by.getOrDefault(month, List.of());
                 months.add(new Month(
                         month.toString(),
                         all.size(),
                         (int) all.stream()
                                 .filter(one -> !one.causes().isEmpty())
                                 .count(),
-                        all.stream().mapToDouble(LedgerEntry::minutes).sum()));
+                        all.stream().mapToDouble(RepairLogEntry::minutes).sum()));
             }
         }
         return months;
     }
 
-    private static Stream<String> kinds(LedgerEntry one) {
+    private static Stream<String> kinds(RepairLogEntry one) {
         return Arrays.stream(one.kinds().split(" "))
                 .filter(kind -> !kind.isEmpty())
                 .distinct();
     }
 
-    private static Stream<String> parts(LedgerEntry one) {
+    private static Stream<String> parts(RepairLogEntry one) {
         return Arrays.stream(one.parts().split("; "))
                 .filter(part -> !part.isEmpty())
                 .distinct();
@@ -104,7 +104,7 @@ record Trends(
     }
 
     private static List<Share> shares(
-            List<LedgerEntry> entries, Function<LedgerEntry, Stream<String>> of, Function<String, String> title) {
+            List<RepairLogEntry> entries, Function<RepairLogEntry, Stream<String>> of, Function<String, String> title) {
         Map<String, List<Double>> by = new TreeMap<>();
         entries.forEach(one -> of.apply(one)
                 .forEach(id -> by.computeIfAbsent(id, key -> new ArrayList<>()).add(one.minutes())));

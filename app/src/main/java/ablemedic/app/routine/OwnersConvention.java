@@ -6,12 +6,14 @@ import ablemedic.family.PrePowerConvention;
 import org.springframework.stereotype.Component;
 
 /**
- * The school of routine that the owner holds to: the quick one where the occasion allows it, or always the full one.
+ * The convention of routine that the owner holds to: the quick one where the occasion allows it, or always the full
+ * one.
  */
 @Component
 public class OwnersConvention {
     private static final String NAME = "routine-school";
-    private static final StoredForm<Held> FORM = StoredForm.of(NAME, Held.class);
+    private static final StoredForm<Held> FORM =
+            StoredForm.of(NAME, Held.class, first -> StoredForm.rename(first, "school", "convention"));
 
     private final Settings settings;
 
@@ -19,13 +21,13 @@ public class OwnersConvention {
         this.settings = settings;
     }
 
-    private record Held(PrePowerConvention school) {}
+    private record Held(PrePowerConvention convention) {}
 
     public PrePowerConvention get() {
-        return settings.get(NAME, FORM, new Held(PrePowerConvention.QUICK)).school();
+        return settings.get(NAME, FORM, new Held(PrePowerConvention.QUICK)).convention();
     }
 
-    void set(PrePowerConvention school) {
-        settings.set(NAME, FORM, new Held(school));
+    void set(PrePowerConvention convention) {
+        settings.set(NAME, FORM, new Held(convention));
     }
 }

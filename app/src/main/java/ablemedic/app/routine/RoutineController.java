@@ -68,18 +68,18 @@ class RoutineController {
      *
      * @param state NOT_DONE, PASSED or FAILED, since it was last due
      * @param why what made it due
-     * @param school by which the steps are
-     * @param schools both, with when to take them
+     * @param convention by which the steps are
+     * @param conventions both, with when to take them
      * @param owners the one that the owner holds to: quick where the occasion allows it, or always full
      * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
-     * @param map the lead and power map; nothing where parts are not entered
+     * @param map the wire and power map; nothing where parts are not entered
      */
     record RoutineView(
             String mark,
             String state,
             String why,
-            PrePowerConvention school,
-            List<SchoolView> schools,
+            PrePowerConvention convention,
+            List<ConventionView> conventions,
             PrePowerConvention owners,
             List<String> destroyed,
             double minutes,
@@ -88,8 +88,8 @@ class RoutineController {
             @Nullable PowerMap map,
             @Nullable RunView newest) {}
 
-    /** One of the two schools; the occasion asks for one of them. */
-    record SchoolView(PrePowerConvention id, String label, String reason, boolean asked) {}
+    /** One of the two conventions; the occasion asks for one of them. */
+    record ConventionView(PrePowerConvention id, String label, String reason, boolean asked) {}
 
     /**
      * A step: what it asks, where on the craft, and what a sound craft gives.
@@ -116,7 +116,7 @@ class RoutineController {
             Map<String, @NotNull @Valid StepEntry> readings,
 
             double minutes,
-            @Nullable PrePowerConvention school) {}
+            @Nullable PrePowerConvention convention) {}
 
     record StepEntry(
             @Nullable @Size(max = 3, message = "{most.answers}")
@@ -136,13 +136,14 @@ class RoutineController {
     record Judged(boolean passed, String expected, @Nullable QuestionView secondWay) {}
 
     @GetMapping("/api/crafts/{mark}/routine")
-    RoutineView view(@PathVariable String mark, @RequestParam(required = false) @Nullable PrePowerConvention school) {
+    RoutineView view(
+            @PathVariable String mark, @RequestParam(required = false) @Nullable PrePowerConvention convention) {
         String right = crafts.get(mark).mark();
         Required required = records.of(right);
         Craft craft = required.craft();
         Routines.Standing standing = routines.standing(right);
-        PrePowerConvention asked = routines.school(right);
-        PrePowerConvention chosen = school == null ? asked : school;
+        PrePowerConvention asked = routines.convention(right);
+        PrePowerConvention chosen = convention == null ? asked : convention;
         List<Check<Craft>> steps = routines.steps(craft, chosen);
         return new RoutineView(
                 right,
@@ -150,7 +151,7 @@ class RoutineController {
                 standing.why(),
                 chosen,
                 Arrays.stream(PrePowerConvention.values())
-                        .map(one -> new SchoolView(one, one.label(), one.reason(), one == asked))
+                        .map(one -> new ConventionView(one, one.label(), one.reason(), one == asked))
                         .toList(),
                 owners.get(),
                 Stream.of(routines.barred(right, false).battery())
@@ -180,7 +181,7 @@ class RoutineController {
                 waits,
                 QuestionView.of(check.answers(), craft).get(0),
                 PlaceView.of(Place.of(check)),
-                check.needs().pack() == Want.YES);
+                check.needs().battery() == Want.YES);
     }
 
     private static RunView run(Run run) {
@@ -201,12 +202,12 @@ class RoutineController {
         return new ReadView(read.title(), read.expected(), given, read.passed());
     }
 
-    /** The school that the owner holds to. */
-    record Owners(@NotNull PrePowerConvention school) {}
+    /** The convention that the owner holds to. */
+    record Owners(@NotNull PrePowerConvention convention) {}
 
-    @PutMapping("/api/routine-school")
+    @PutMapping("/api/pre-power-convention")
     Owners holdsTo(@RequestBody @Valid Owners held) {
-        owners.set(held.school());
+        owners.set(held.convention());
         return new Owners(owners.get());
     }
 
@@ -235,12 +236,12 @@ class RoutineController {
         String right = crafts.get(mark).mark();
         routines.run(
                 right,
-                made.school() == null ? routines.school(right) : made.school(),
+                made.convention() == null ? routines.convention(right) : made.convention(),
                 made.readings().entrySet().stream()
                         .collect(java.util.stream.Collectors.toMap(Map.Entry::getKey, e -> given(e.getValue()))),
                 made.minutes(),
                 clock.instant());
-        return view(right, made.school());
+        return view(right, made.convention());
     }
 
     private static Given given(StepEntry entry) {

@@ -113,13 +113,13 @@ public class Routines implements Due.Source {
         return 1;
     }
 
-    public List<Check<Craft>> steps(Craft craft, PrePowerConvention school) {
-        return Families.prePowerRoutine(craft, meters.get(), school);
+    public List<Check<Craft>> steps(Craft craft, PrePowerConvention convention) {
+        return Families.prePowerRoutine(craft, meters.get(), convention);
     }
 
     /** What the routine that is asked for takes on a craft, minutes. */
     public double minutes(String mark) {
-        return minutes(steps(records.of(mark).craft(), school(mark)));
+        return minutes(steps(records.of(mark).craft(), convention(mark)));
     }
 
     static double minutes(List<Check<Craft>> steps) {
@@ -127,10 +127,10 @@ public class Routines implements Due.Source {
     }
 
     /**
-     * The school that is asked for: quick where the owner holds to that and the occasion allows it, since the craft
+     * The convention that is asked for: quick where the owner holds to that and the occasion allows it, since the craft
      * passed before and was opened at one place only.
      */
-    public PrePowerConvention school(String mark) {
+    public PrePowerConvention convention(String mark) {
         if (owners.get() == PrePowerConvention.FULL) {
             return PrePowerConvention.FULL;
         }
@@ -181,17 +181,18 @@ public class Routines implements Due.Source {
     }
 
     /**
-     * Records a run of a school: a reading for each step up to the first that fails, or for all.
+     * Records a run of a convention: a reading for each step up to the first that fails, or for all.
      *
      * @param readings outcomes and number as written, by the id of the step
      * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
      */
-    public Run run(String mark, PrePowerConvention school, Map<String, Given> readings, double minutes, Instant at) {
+    public Run run(
+            String mark, PrePowerConvention convention, Map<String, Given> readings, double minutes, Instant at) {
         String barred = barred(mark, false).battery();
         if (!barred.isEmpty()) {
             throw Refusal.conflict("readings", barred);
         }
-        Run run = judged(records.of(mark), school, readings, minutes, at);
+        Run run = judged(records.of(mark), convention, readings, minutes, at);
         List<Runnable> following = followers.stream()
                 .map(follower -> follower.following(mark, run))
                 .toList();
@@ -203,7 +204,7 @@ public class Routines implements Due.Source {
                     at,
                     run.passed() ? "routine" : "routine-failed",
                     run.passed()
-                            ? SAID.with("convention", school.label())
+                            ? SAID.with("convention", convention.label())
                                     .with("minutes", Math.round(minutes))
                                     .line("passed")
                                     .plain()
@@ -215,11 +216,11 @@ public class Routines implements Due.Source {
     }
 
     private Run judged(
-            Required required, PrePowerConvention school, Map<String, Given> readings, double minutes, Instant at) {
+            Required required, PrePowerConvention convention, Map<String, Given> readings, double minutes, Instant at) {
         Craft craft = required.craft();
         List<Read> read = new ArrayList<>();
         boolean passed = true;
-        for (Check<Craft> step : steps(craft, school)) {
+        for (Check<Craft> step : steps(craft, convention)) {
             if (!passed) {
                 break;
             }

@@ -27,7 +27,7 @@ class MotorStarts implements Due.Source {
     static final String PASSED = "thresholds";
     /** Lines that tell of something new on the craft. */
     private static final Set<String> NEW = Set.of("part", "opened", "repair", "fix");
-    /** New controllers or new firmware in them; a lead that was renewed at a controller is neither. */
+    /** New controllers or new firmware in them; a wire that was renewed at a controller is neither. */
     private static final Pattern CONTROLLER = Pattern.compile(
             "\\b(another|new|other|replaced?|fit(ted)?|changed?)\\b[^.]*\\b(?:controllers?|ESCs?)\\b|\\b(?:controllers?|ESCs?)\\b[^.]*\\b(other firmware|replaced?|changed|new)\\b",
             Pattern.CASE_INSENSITIVE);

@@ -197,7 +197,7 @@ class SetUpController {
         boolean due = order.steps().stream()
                         .findFirst()
                         .filter(next -> next.before().steps().contains(BenchStep.SHORT_TEST)
-                                || next.made().check().needs().pack() == Want.YES)
+                                || next.made().check().needs().battery() == Want.YES)
                         .isPresent()
                 && routines.standing(run.mark()).state() != ShortTest.PASSED;
         Required required = standing.required();

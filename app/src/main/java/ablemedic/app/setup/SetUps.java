@@ -59,7 +59,7 @@ public class SetUps implements Due.Source {
     private static final Set<String> TOUCHES =
             Set.of("entered", "crash", "part", "opened", "repair", "fix", "flash", "sheet", "snapshot", "bundle");
 
-    /** After so long the pack is out, the craft on the shelf, and the next sitting begins as at intake. */
+    /** After so long the battery is out, the craft on the shelf, and the next sitting begins as at intake. */
     private static final Duration BREAK = Duration.ofHours(2);
 
     private final SetUpStore store;
@@ -325,7 +325,7 @@ public class SetUps implements Due.Source {
         Craft craft = standing.craft();
         boolean firstPower = check.needs().usb() == Want.YES
                 && barred(run.mark(), run.occasion()).routineBeforeUsb();
-        if ((check.needs().pack() == Want.YES || firstPower)
+        if ((check.needs().battery() == Want.YES || firstPower)
                 && routines.standing(run.mark()).state() != ShortTest.PASSED) {
             throw Refusal.conflict("step", REFUSALS.with("craft", check.title(craft)), "power");
         }

@@ -68,7 +68,7 @@ final class SnapshotViews {
 
     /**
      * @param settings those that it is about
-     * @param pads those whose leads have a part in it
+     * @param pads those whose wires have a part in it
      * @param settles the complaint that it can be the cause of; empty where it is none by itself
      */
     record LintView(
@@ -107,7 +107,7 @@ final class SnapshotViews {
 
     static List<NotUnderstood> notUnderstood(Read read) {
         return Stream.concat(
-                        read.listing().odd().stream().map(odd -> new NotUnderstood(odd.line(), odd.text(), odd.why())),
+                        read.export().odd().stream().map(odd -> new NotUnderstood(odd.line(), odd.text(), odd.why())),
                         read.understood().stream()
                                 .flatMap(all -> all.lines().stream())
                                 .filter(line -> line.kind() != Kind.KNOWN)

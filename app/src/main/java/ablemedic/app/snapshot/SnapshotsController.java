@@ -68,7 +68,7 @@ class SnapshotsController {
     private final FirmwareDialectStore families;
     private final Diagnoses diagnoses;
     private final WorkUps workUps;
-    private final BatteryStore packs;
+    private final BatteryStore batteries;
     private final Clock clock;
 
     SnapshotsController(
@@ -77,14 +77,14 @@ class SnapshotsController {
             FirmwareDialectStore families,
             Diagnoses diagnoses,
             WorkUps workUps,
-            BatteryStore packs,
+            BatteryStore batteries,
             Clock clock) {
         this.crafts = crafts;
         this.snapshots = snapshots;
         this.families = families;
         this.diagnoses = diagnoses;
         this.workUps = workUps;
-        this.packs = packs;
+        this.batteries = batteries;
         this.clock = clock;
     }
 
@@ -100,7 +100,7 @@ class SnapshotsController {
     }
 
     /**
-     * Takes a listing in; family and version left out are found by its names.
+     * Takes a settings export in; family and version left out are found by its names.
      *
      * @param target the build of the firmware that this board takes, if it is known
      */
@@ -125,22 +125,22 @@ class SnapshotsController {
                 throw Refusal.wrong("why", REFUSALS.with("longestWords", LONGEST_WORDS), "words");
             }
         }
-        byte[] listing = file.getInputStream().readNBytes(SettingsExport.LONGEST + 1);
-        Dictionary dictionary = dictionary(listing, family, version);
+        byte[] export = file.getInputStream().readNBytes(SettingsExport.LONGEST + 1);
+        Dictionary dictionary = dictionary(export, family, version);
         return view(snapshots.add(
                 known,
                 dictionary,
                 target.strip(),
                 why.isBlank() ? SAID.line("as-found").plain() : why.strip(),
                 name.strip(),
-                listing,
+                export,
                 clock.instant()));
     }
 
     private Dictionary dictionary(byte[] file, String family, String version) {
-        SettingsExport listing;
+        SettingsExport export;
         try {
-            listing = SettingsExport.read(file);
+            export = SettingsExport.read(file);
         } catch (Rejected e) {
             throw Refusal.wrong("file", e.getMessage());
         }
@@ -148,7 +148,7 @@ class SnapshotsController {
             return families.dictionary(
                     family, version.isEmpty() ? families.get(family, "family").newest() : version);
         }
-        return Dictionary.guess(listing, families.all())
+        return Dictionary.guess(export, families.all())
                 .map(guess -> new Dictionary(guess.family(), guess.version()))
                 .orElseThrow(() -> Refusal.wrong("family", REFUSALS, "no-dialect"));
     }
@@ -168,8 +168,8 @@ class SnapshotsController {
         List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
         return new SnapshotView(
                 row(row),
-                read.listing().form().label(),
-                read.listing().encoding(),
+                read.export().form().label(),
+                read.export().encoding(),
                 lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
                 SnapshotViews.notUnderstood(read));
     }
@@ -178,8 +178,8 @@ class SnapshotsController {
         List<Violation> lacks = families.find(row.family())
                 .map(family -> BuildNeeds.violations(listed, family, row.version()))
                 .orElse(List.of());
-        List<Violation> alarms = packs.schools(row.mark()).stream()
-                .flatMap(school -> AlarmConvention.violations(listed, school).stream())
+        List<Violation> alarms = batteries.rules(row.mark()).stream()
+                .flatMap(rule -> AlarmConvention.violations(listed, rule).stream())
                 .toList();
         return Stream.of(Families.violations(listed), lacks, alarms)
                 .flatMap(List::stream)
@@ -245,14 +245,14 @@ class SnapshotsController {
         Craft now = held(snapshots.get(known, number)).on(crafts.newestCraft(known));
         Configuration told;
         try {
-            told = now.told().withWritten(setting, value);
+            told = now.configuration().withWritten(setting, value);
         } catch (Rejected e) {
             throw Refusal.wrong("value", e.getMessage() + ".");
         }
         List<Complaint> complaints = diagnoses.complaints(now);
         return new WhatIf(
                 setting.label(),
-                now.told().said(setting),
+                now.configuration().said(setting),
                 told.said(setting),
                 Consequence.of(now, now.with(told), complaints).stream()
                         .map(Consequence::label)

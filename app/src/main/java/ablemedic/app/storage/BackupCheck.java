@@ -42,7 +42,7 @@ public final class BackupCheck {
 
     private BackupCheck() {}
 
-    /** What is wrong with its length, at a glance; nothing where it is as long as its first page says. */
+    /** What is wrong with its length, at a summary; nothing where it is as long as its first page says. */
     public static Optional<String> cut(Path file) {
         try (InputStream in = Files.newInputStream(file)) {
             byte[] header = in.readNBytes(HEADER);

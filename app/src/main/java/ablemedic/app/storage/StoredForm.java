@@ -37,6 +37,14 @@ public final class StoredForm<T> {
         return new StoredForm<>(what, type, List.of(upgrades));
     }
 
+    /** A form whose fields have other names; one that is not there stays away. */
+    public static void rename(ObjectNode record, String from, String to) {
+        JsonNode value = record.remove(from);
+        if (value != null) {
+            record.set(to, value);
+        }
+    }
+
     /** The number of the present form. */
     public int number() {
         return upgrades.size() + 1;

@@ -11,10 +11,10 @@ import ablemedic.app.setup.SetUpStore;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Packed;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.transfer.ChartBundle.BatteryEntryOf;
+import ablemedic.app.transfer.ChartBundle.BatteryOf;
 import ablemedic.app.transfer.ChartBundle.EventOf;
 import ablemedic.app.transfer.ChartBundle.FamilyOf;
-import ablemedic.app.transfer.ChartBundle.PackEntryOf;
-import ablemedic.app.transfer.ChartBundle.PackOf;
 import ablemedic.app.transfer.ChartBundle.RoutineOf;
 import ablemedic.app.transfer.ChartBundle.SetUpOf;
 import ablemedic.app.transfer.ChartBundle.SheetOf;
@@ -87,7 +87,7 @@ class BundleCheck {
         each("snapshots", came.snapshots(), (at, n, one) -> {
             need(one.number() == n, at + ".number", SAID.line("snapshots").plain());
             words(at, one.family(), one.version(), one.target(), one.why(), one.name());
-            listing(at + ".packed", one.packed());
+            export(at + ".packed", one.packed());
             return one;
         });
         return new ChartBundle(
@@ -116,19 +116,19 @@ class BundleCheck {
                             renewed(at + ".given", one.given(), text -> SetUpStore.renewed(json, text)));
                 }),
                 came.snapshots(),
-                each("packs", came.packs(), (at, n, one) -> {
+                each("batteries", came.batteries(), (at, n, one) -> {
                     need(
                             !one.label().isBlank() && one.label().length() <= 24,
                             at + ".label",
                             SAID.line("label").plain());
-                    return new PackOf(
+                    return new BatteryOf(
                             one.label(),
                             one.enteredAt(),
-                            renewed(at + ".pack", one.pack(), text -> BatteryStore.renewed(json, text)),
+                            renewed(at + ".battery", one.battery(), text -> BatteryStore.renewed(json, text)),
                             each(
                                     at + ".entries",
                                     one.entries(),
-                                    (where, k, entry) -> new PackEntryOf(
+                                    (where, k, entry) -> new BatteryEntryOf(
                                             entry.at(),
                                             renewed(
                                                     where + ".entry",
@@ -170,7 +170,7 @@ class BundleCheck {
             return new EventOf(
                     n, event.at(), renewed(at + ".event", event.event(), text -> EventForm.EVENT.renewed(json, text)));
         });
-        each(where + ".ledger", came.ledger(), (at, n, one) -> {
+        each(where + ".repairLog", came.repairLog(), (at, n, one) -> {
             words(
                     at,
                     one.complaint(),
@@ -201,7 +201,7 @@ class BundleCheck {
                 came.occasion(),
                 came.aside(),
                 events,
-                came.ledger(),
+                came.repairLog(),
                 came.recordings(),
                 came.end() == null ? null : renewed(where + ".end", came.end(), text -> EndStore.renewed(json, text)));
     }
@@ -243,7 +243,7 @@ class BundleCheck {
     }
 
     /** Opened as it will be opened later: what can't be shown is not kept. */
-    private static void listing(String where, Attached packed) {
+    private static void export(String where, Attached packed) {
         try {
             SettingsExport.read(Packed.unpacked(packed.read(), SettingsExport.LONGEST));
         } catch (Rejected | UnreadableRecordException e) {

@@ -4,14 +4,14 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.files.FileStore;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
+import ablemedic.app.transfer.ChartBundle.BatteryEntryOf;
+import ablemedic.app.transfer.ChartBundle.BatteryOf;
 import ablemedic.app.transfer.ChartBundle.CraftOf;
 import ablemedic.app.transfer.ChartBundle.EndingOf;
 import ablemedic.app.transfer.ChartBundle.EventOf;
 import ablemedic.app.transfer.ChartBundle.FamilyOf;
 import ablemedic.app.transfer.ChartBundle.FileOf;
 import ablemedic.app.transfer.ChartBundle.LineOf;
-import ablemedic.app.transfer.ChartBundle.PackEntryOf;
-import ablemedic.app.transfer.ChartBundle.PackOf;
 import ablemedic.app.transfer.ChartBundle.RecordingOf;
 import ablemedic.app.transfer.ChartBundle.RoutineOf;
 import ablemedic.app.transfer.ChartBundle.SetUpOf;
@@ -113,7 +113,7 @@ class BundleReader {
                                 at(rs, "taken_at"),
                                 packed("snapshot", rs.getLong("id"))))
                         .list(),
-                packs(row.mark()),
+                batteries(row.mark()),
                 database.sql(
                                 "SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE mark = ?) ORDER BY id")
                         .param(row.mark())
@@ -199,22 +199,23 @@ class BundleReader {
                 .single());
     }
 
-    /** Packs in whose entries the craft is named. */
-    private List<PackOf> packs(String mark) {
-        List<PackOf> all = new ArrayList<>();
+    /** Batteries in whose entries the craft is named. */
+    private List<BatteryOf> batteries(String mark) {
+        List<BatteryOf> all = new ArrayList<>();
         database.sql("SELECT * FROM pack ORDER BY label")
-                .query((rs, n) -> new PackOf(rs.getString("label"), at(rs, "entered_at"), tree(rs, "body"), List.of()))
+                .query((rs, n) ->
+                        new BatteryOf(rs.getString("label"), at(rs, "entered_at"), tree(rs, "body"), List.of()))
                 .list()
-                .forEach(pack -> {
-                    List<PackEntryOf> entries = database.sql(
+                .forEach(battery -> {
+                    List<BatteryEntryOf> entries = database.sql(
                                     "SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id")
-                            .param(pack.label())
-                            .query((rs, n) -> new PackEntryOf(at(rs, "at"), tree(rs, "body")))
+                            .param(battery.label())
+                            .query((rs, n) -> new BatteryEntryOf(at(rs, "at"), tree(rs, "body")))
                             .list();
                     if (entries.stream()
                             .anyMatch(
                                     one -> mark.equals(one.entry().path("craft").asString("")))) {
-                        all.add(new PackOf(pack.label(), pack.enteredAt(), pack.pack(), entries));
+                        all.add(new BatteryOf(battery.label(), battery.enteredAt(), battery.battery(), entries));
                     }
                 });
         return all;

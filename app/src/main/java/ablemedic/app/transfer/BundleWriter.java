@@ -307,7 +307,7 @@ class BundleWriter {
             if (one.end() != null && one.events().size() >= known.size()) {
                 ends.keep(id, one.end());
             }
-            one.ledger()
+            one.repairLog()
                     .forEach(end -> missing(
                             "ledger_entry WHERE work_up_id = ? AND closed_at = ?",
                             List.of(id, end.closedAt()),
@@ -381,14 +381,14 @@ class BundleWriter {
                             one.id(),
                             one.table(),
                             one.enteredAt()));
-            came.packs().forEach(one -> {
+            came.batteries().forEach(one -> {
                 missing(
                         "pack WHERE folded = ?",
                         List.of(Folded.of(one.label())),
                         "INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)",
                         one.label(),
                         Folded.of(one.label()),
-                        json.write(one.pack()),
+                        json.write(one.battery()),
                         one.enteredAt());
                 String label = database.sql("SELECT label FROM pack WHERE folded = ? LIMIT 1")
                         .param(Folded.of(one.label()))

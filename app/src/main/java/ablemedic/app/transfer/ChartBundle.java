@@ -1,5 +1,6 @@
 package ablemedic.app.transfer;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.time.Instant;
 import java.util.List;
 import java.util.function.Function;
@@ -27,15 +28,16 @@ record ChartBundle(
         List<RoutineOf> routines,
         List<SetUpOf> setUps,
         List<SnapshotOf> snapshots,
-        List<PackOf> packs,
+        @JsonAlias("packs") List<BatteryOf> batteries,
         List<FamilyOf> families,
         List<FileOf> files) {
     static final String FORMAT = "able-medic-chart";
     /**
      * Before 2 a chart told no builder, no parts of a cause and no line of a file; before 3 all its files stood in the
-     * document; before 4 it told no end of a work-up as it was shown.
+     * document; before 4 it told no end of a work-up as it was shown; before 5 it had other names for batteries and the
+     * repair log.
      */
-    static final int FORM = 4;
+    static final int FORM = 5;
 
     /** The craft; two that were entered at the same moment under the same mark are one and the same. */
     record CraftOf(
@@ -66,7 +68,7 @@ record ChartBundle(
             String occasion,
             @Nullable String aside,
             List<EventOf> events,
-            List<EndingOf> ledger,
+            @JsonAlias("ledger") List<EndingOf> repairLog,
             List<RecordingOf> recordings,
             @Nullable JsonNode end) {
         WorkUpOf withAttached(UnaryOperator<Attached> other) {
@@ -78,7 +80,7 @@ record ChartBundle(
                     occasion,
                     aside,
                     events,
-                    ledger,
+                    repairLog,
                     recordings.stream()
                             .map(one -> new RecordingOf(
                                     one.checkId(),
@@ -124,10 +126,14 @@ record ChartBundle(
             Instant takenAt,
             Attached packed) {}
 
-    /** A pack that flew this craft, with all that happened to it. */
-    record PackOf(String label, Instant enteredAt, JsonNode pack, List<PackEntryOf> entries) {}
+    /** A battery that flew this craft, with all that happened to it. */
+    record BatteryOf(
+            String label,
+            Instant enteredAt,
+            @JsonAlias("pack") JsonNode battery,
+            List<BatteryEntryOf> entries) {}
 
-    record PackEntryOf(Instant at, JsonNode entry) {}
+    record BatteryEntryOf(Instant at, JsonNode entry) {}
 
     /**
      * A photo or file; {@code workUp} counts {@link #workUps} from 1, {@code n} its findings, {@code line} the
@@ -175,7 +181,7 @@ record ChartBundle(
                                 one.takenAt(),
                                 other.apply(one.packed())))
                         .toList(),
-                packs,
+                batteries,
                 families,
                 files.stream()
                         .map(one -> new FileOf(

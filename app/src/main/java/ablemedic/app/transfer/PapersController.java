@@ -43,7 +43,7 @@ class PapersController {
     private final Due.Dues dues;
     private final WorkUpViews views;
     private final WorkUpStore workUps;
-    private final BatteryStore packs;
+    private final BatteryStore batteries;
     private final Clock clock;
     private final Readiness readiness;
 
@@ -52,7 +52,7 @@ class PapersController {
             Due.Dues dues,
             WorkUpViews views,
             WorkUpStore workUps,
-            BatteryStore packs,
+            BatteryStore batteries,
             Clock clock,
             Readiness readiness) {
         this.readiness = readiness;
@@ -60,7 +60,7 @@ class PapersController {
         this.dues = dues;
         this.views = views;
         this.workUps = workUps;
-        this.packs = packs;
+        this.batteries = batteries;
         this.clock = clock;
     }
 
@@ -91,15 +91,16 @@ class PapersController {
         return csv.as("readings-" + id + ".csv");
     }
 
-    /** What happened to every pack. */
-    @GetMapping(value = "/api/packs.csv", produces = "text/csv")
-    ResponseEntity<String> packs() {
+    /** What happened to every battery. */
+    @GetMapping(value = "/api/batteries.csv", produces = "text/csv")
+    ResponseEntity<String> batteries() {
         SafeCsv csv = new SafeCsv(
                 "at", "pack", "craft", "minutes", "used_mah", "charged_mah", "rest_v", "load_v", "load_a", "note");
-        packs.all().forEach(pack -> packs.entries(pack.label())
+        batteries.all().forEach(battery -> batteries
+                .entries(battery.label())
                 .forEach(dated -> csv.row(
                         dated.at().toString(),
-                        pack.label(),
+                        battery.label(),
                         dated.entry().craft() == null ? "" : dated.entry().craft(),
                         plain(dated.entry().minutes()),
                         plain(dated.entry().usedMah()),
@@ -108,7 +109,7 @@ class PapersController {
                         plain(dated.entry().loadV()),
                         plain(dated.entry().loadA()),
                         dated.entry().note())));
-        return csv.as("packs.csv");
+        return csv.as("batteries.csv");
     }
 
     private static String plain(@Nullable Double number) {
@@ -143,16 +144,16 @@ class PapersController {
                         .getBytes(StandardCharsets.UTF_8));
     }
 
-    /** Parts and leads. */
-    @GetMapping(value = "/api/crafts/{mark}/leads-drawing", produces = "image/svg+xml")
-    ResponseEntity<byte[]> leadsDrawing(@PathVariable String mark) {
+    /** Parts and wires. */
+    @GetMapping(value = "/api/crafts/{mark}/wires-drawing", produces = "image/svg+xml")
+    ResponseEntity<byte[]> wiresDrawing(@PathVariable String mark) {
         CraftStore.Row row = crafts.get(mark);
         Craft craft = crafts.newestCraft(row.mark());
         if (craft.electrics().sheet().isEmpty()) {
             throw Refusal.conflict("electrics", REFUSALS, "no-wiring");
         }
         return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"leads.svg\"")
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"wiring.svg\"")
                 .body(WiringDrawing.svg(
                                 row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of()))
                         .getBytes(StandardCharsets.UTF_8));

@@ -2,15 +2,15 @@ package ablemedic.app.transfer;
 
 import ablemedic.app.chart.PowerMap;
 import ablemedic.app.chart.PowerMap.Box;
-import ablemedic.app.chart.PowerMap.LeadRun;
 import ablemedic.app.chart.PowerMap.Spot;
+import ablemedic.app.chart.PowerMap.WireRun;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import java.util.List;
 import java.util.Locale;
 
 /**
- * Parts and leads of a craft as a drawing of its own, laid out as on its chart; each lead bears its name for whoever
+ * Parts and wires of a craft as a drawing of its own, laid out as on its chart; each wire bears its name for whoever
  * points at it.
  */
 final class WiringDrawing {
@@ -36,21 +36,21 @@ final class WiringDrawing {
                 map.height(),
                 ReadyTag.escaped(SAID.with("craft", mark).line("title").plain()),
                 LETTERS));
-        map.leads().forEach(lead -> all.append(lead(lead)));
+        map.wires().forEach(wire -> all.append(wire(wire)));
         map.boxes().forEach(box -> all.append(box(box)));
         map.points().stream().filter(Spot::pad).forEach(pad -> all.append(pad(pad)));
         return all.append("</g>\n</svg>\n").toString();
     }
 
-    private static String lead(LeadRun lead) {
+    private static String wire(WireRun wire) {
         StringBuilder path = new StringBuilder();
-        List<Double> corners = lead.corners();
+        List<Double> corners = wire.corners();
         for (int i = 0; i + 1 < corners.size(); i += 2) {
             path.append(
                     String.format(Locale.ROOT, "%s%.1f,%.1f", i == 0 ? "M" : " L", corners.get(i), corners.get(i + 1)));
         }
         return String.format(
-                Locale.ROOT, "<path d=\"%s\"><title>%s</title></path>%n", path, ReadyTag.escaped(lead.label()));
+                Locale.ROOT, "<path d=\"%s\"><title>%s</title></path>%n", path, ReadyTag.escaped(wire.label()));
     }
 
     private static String box(Box box) {

@@ -41,7 +41,7 @@ public class CaptureStore {
      */
     public record Kept(long number, String checkId, String name, String outcome, String told, Instant at) {}
 
-    /** Packs a file while somebody else reads it. */
+    /** Batteries a file while somebody else reads it. */
     static final class Packing extends FilterInputStream {
         private final ByteArrayOutputStream packed = new ByteArrayOutputStream();
         private final OutputStream into;

@@ -17,7 +17,7 @@ final class Cautions {
         if (needs.field() == Want.YES) {
             pages.add("caution-hover");
             pages.add("caution-law");
-        } else if (needs.pack() == Want.YES) {
+        } else if (needs.battery() == Want.YES) {
             pages.add("caution-props");
             pages.add("caution-short-test");
         }

@@ -38,7 +38,8 @@ public record CloseWorkUp(End end, String reason) implements Command {
                                 .line("closed")
                                 .plain());
         WorkUp after = draft.after();
-        return draft.ledger(entry(after, given.proofs().of(after), given.at())).done();
+        return draft.repairLog(entry(after, given.proofs().of(after), given.at()))
+                .done();
     }
 
     private static void mustBeProven(WorkUp workUp, Proof<Craft> proof) {
@@ -54,7 +55,7 @@ public record CloseWorkUp(End end, String reason) implements Command {
                 });
     }
 
-    private RepairLogStore.LedgerEntry entry(WorkUp workUp, Proof<Craft> proven, Instant at) {
+    private RepairLogStore.RepairLogEntry entry(WorkUp workUp, Proof<Craft> proven, Instant at) {
         Craft sound = workUp.known().sound();
         List<String> causes = new ArrayList<>();
         List<String> kinds = new ArrayList<>();
@@ -77,7 +78,7 @@ public record CloseWorkUp(End end, String reason) implements Command {
                                 .line("test-" + Names.id(t.state()))
                                 .plain())
                         .toList());
-        return new RepairLogStore.LedgerEntry(
+        return new RepairLogStore.RepairLogEntry(
                 0,
                 workUp.opened().id(),
                 workUp.opened().mark(),

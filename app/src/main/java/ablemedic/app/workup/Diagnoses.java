@@ -67,9 +67,10 @@ public class Diagnoses {
 
     /**
      * @param asRecorded whether the record stands for what is required, as in work-ups of an older form
-     * @param otherwise what a work-up has besides: what the listings that it took have otherwise than the sheet, and
+     * @param otherwise what a work-up has besides: what the exports that it took have otherwise than the sheet, and
      *     conflicts that it put right
-     * @param listed whether its FC lists its settings and they can be read here, so that the plan may ask for a listing
+     * @param listed whether its FC lists its settings and they can be read here, so that the plan may ask for a
+     *     settings export
      */
     Diagnosis<Craft> of(Recorded recorded, boolean asRecorded, boolean listed, List<Fault<Craft>> otherwise) {
         return kept.of(

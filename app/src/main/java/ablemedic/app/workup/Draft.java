@@ -2,7 +2,7 @@ package ablemedic.app.workup;
 
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
-import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
+import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import java.time.Instant;
@@ -18,7 +18,7 @@ import java.util.Optional;
  * @param events those to add, on top of {@code version}
  * @param log lines for the craft's log
  * @param sheet the craft's sheet where it changes
- * @param ledger the entry of a work-up that closes
+ * @param repairLog the entry of a work-up that closes
  */
 public record Draft(
         WorkUp after,
@@ -26,7 +26,7 @@ public record Draft(
         List<Numbered> events,
         List<LogLine> log,
         Optional<Revised> sheet,
-        Optional<LedgerEntry> ledger,
+        Optional<RepairLogEntry> repairLog,
         Instant at) {
 
     record LogLine(String kind, String text) {}
@@ -46,7 +46,7 @@ public record Draft(
         private final List<LogLine> log = new ArrayList<>();
         private WorkUp after;
         private Optional<Revised> sheet = Optional.empty();
-        private Optional<LedgerEntry> ledger = Optional.empty();
+        private Optional<RepairLogEntry> repairLog = Optional.empty();
 
         private Builder(WorkUp workUp, Instant at) {
             this.version = workUp.version();
@@ -74,8 +74,8 @@ public record Draft(
             return this;
         }
 
-        Builder ledger(LedgerEntry entry) {
-            ledger = Optional.of(entry);
+        Builder repairLog(RepairLogEntry entry) {
+            repairLog = Optional.of(entry);
             return this;
         }
 
@@ -84,7 +84,7 @@ public record Draft(
         }
 
         Draft done() {
-            return new Draft(after, version, List.copyOf(events), List.copyOf(log), sheet, ledger, at);
+            return new Draft(after, version, List.copyOf(events), List.copyOf(log), sheet, repairLog, at);
         }
     }
 }

@@ -2,11 +2,8 @@ package ablemedic.app.workup;
 
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Packed;
-import ablemedic.app.storage.StoredForm;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
-import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Words;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -23,10 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @Repository
 public class EndStore {
-    private static final Words SAID = Catalogue.beside(EndStore.class, "words").of("end-store");
     private static final Logger LOG = LoggerFactory.getLogger(EndStore.class);
-    private static final StoredForm<WorkUpView> END =
-            StoredForm.of(SAID.line("end").plain(), WorkUpView.class);
 
     /** The longest that is read, bytes; a long work-up has a tenth of it. */
     private static final int LONGEST = 4 * 1024 * 1024;
@@ -41,12 +35,12 @@ public class EndStore {
 
     /** An end as text, in its present form. @throws UnreadableRecordException where it is none */
     public static String renewed(Json json, String end) {
-        return END.renewed(json, end);
+        return EndForm.END.renewed(json, end);
     }
 
     @Transactional
     public void keep(WorkUpView end) {
-        keep(end.id(), end.version(), END.write(json, end));
+        keep(end.id(), end.version(), EndForm.END.write(json, end));
     }
 
     /** Keeps an end that came with a chart, under the number that its work-up has here. */
@@ -70,7 +64,7 @@ public class EndStore {
     Optional<WorkUpView> find(Stamp stamp) {
         return text(stamp.workUp(), stamp.event()).flatMap(body -> {
             try {
-                return Optional.of(END.read(json, body));
+                return Optional.of(EndForm.END.read(json, body));
             } catch (UnreadableRecordException e) {
                 LOG.warn("The end of work-up {} can't be read; it is worked out from its events", stamp.workUp(), e);
                 return Optional.empty();

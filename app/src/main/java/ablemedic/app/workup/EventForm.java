@@ -9,10 +9,21 @@ import tools.jackson.databind.node.ObjectNode;
 /** How the events of a work-up are kept. */
 public final class EventForm {
     private static final Words SAID = Catalogue.beside(EventForm.class, "words").of("event-form");
-    public static final StoredForm<WorkUpEvent> EVENT =
-            StoredForm.of(SAID.line("event").plain(), WorkUpEvent.class, EventForm::toSecond, EventForm::toThird);
+    public static final StoredForm<WorkUpEvent> EVENT = StoredForm.of(
+            SAID.line("event").plain(),
+            WorkUpEvent.class,
+            EventForm::toSecond,
+            EventForm::toThird,
+            EventForm::toFourth);
 
     private EventForm() {}
+
+    /** Form 3 had other names for how the bench stands. */
+    private static void toFourth(ObjectNode event) {
+        if (event.get("state") instanceof ObjectNode state) {
+            StoredForm.rename(state, "packIn", "batteryIn");
+        }
+    }
 
     /**
      * Form 2 knew no corrected record, no crash from the chart, and did not say of a finding that a guard was passed

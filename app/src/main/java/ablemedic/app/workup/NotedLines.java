@@ -36,16 +36,16 @@ final class NotedLines {
     private final WorkUp workUp;
     private final Craft sound;
     private final Supplier<AsOpened> opening;
-    private final WireKnowledge leads;
+    private final WireKnowledge wires;
     private final int lastFix;
     private @Nullable AsOpened opened;
 
     /** @param opening asked only where something no longer applies */
-    NotedLines(WorkUp workUp, Supplier<AsOpened> opening, WireKnowledge leads) {
+    NotedLines(WorkUp workUp, Supplier<AsOpened> opening, WireKnowledge wires) {
         this.workUp = workUp;
         this.sound = workUp.known().sound();
         this.opening = opening;
-        this.leads = leads;
+        this.wires = wires;
         this.lastFix = workUp.repairs().keySet().stream().max(Integer::compare).orElse(0);
     }
 
@@ -142,7 +142,7 @@ final class NotedLines {
                 true);
         return line.takenBack()
                 ? line
-                : line.clearing(leads.clearedInWords(sound, check.get(), WorkUp.reading(check.get(), found)));
+                : line.clearing(wires.clearedInWords(sound, check.get(), WorkUp.reading(check.get(), found)));
     }
 
     private Noted fixed(Numbered e, Fixed fixed) {

@@ -135,7 +135,7 @@ public class OpenWorkUp {
         for (int i = 0; i < before.size(); i++) {
             events.add(new Numbered(events.size() + 1, at, seenBefore(record, before.get(i), "before[" + i + "]")));
         }
-        keptListing(row.mark(), occasion).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
+        keptExport(row.mark(), occasion).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
         Routines.Standing routine = routines.standing(row.mark());
         if (routine.state() == ShortTest.FAILED) {
             routine.newest()
@@ -155,7 +155,7 @@ public class OpenWorkUp {
     }
 
     /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
-    private Optional<WorkUpEvent> keptListing(String mark, Occasion occasion) {
+    private Optional<WorkUpEvent> keptExport(String mark, Occasion occasion) {
         List<SnapshotStore.Row> rows = snapshots.of(mark);
         // The only export of a craft that was flashed is mostly the one kept before the flash.
         return rows.stream()

@@ -40,8 +40,8 @@ class Proofs {
     }
 
     /**
-     * A listing that had shown the fault is made again: what was entered into the board is read back before anything
-     * else proves it.
+     * A settings export that had shown the fault is made again: what was entered into the board is read back before
+     * anything else proves it.
      */
     private List<Check<Craft>> readBackFirst(WorkUp workUp, List<Check<Craft>> proof) {
         boolean entered = workUp.known().repairs().stream()

@@ -21,14 +21,14 @@ public class Recording {
     private final WorkUpStore store;
     private final CraftStore crafts;
     private final CraftLog log;
-    private final RepairLogStore ledger;
+    private final RepairLogStore repairLog;
     private final EndStore ends;
 
-    Recording(WorkUpStore store, CraftStore crafts, CraftLog log, RepairLogStore ledger, EndStore ends) {
+    Recording(WorkUpStore store, CraftStore crafts, CraftLog log, RepairLogStore repairLog, EndStore ends) {
         this.store = store;
         this.crafts = crafts;
         this.log = log;
-        this.ledger = ledger;
+        this.repairLog = repairLog;
         this.ends = ends;
     }
 
@@ -76,7 +76,7 @@ public class Recording {
         }
         draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
         draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
-        draft.ledger().ifPresent(ledger::add);
+        draft.repairLog().ifPresent(repairLog::add);
         end.ifPresent(ends::keep);
     }
 }

@@ -38,7 +38,7 @@ public class Safeguards {
     List<String> guards(WorkUp workUp, Check<Craft> check) {
         List<String> guards = new ArrayList<>();
         Barred barred = barred(workUp);
-        if (check.needs().pack() == Want.YES && !barred.battery().isEmpty()) {
+        if (check.needs().battery() == Want.YES && !barred.battery().isEmpty()) {
             guards.add(barred.battery());
         }
         if (check.needs().usb() == Want.YES && !barred.usb().isEmpty()) {

@@ -15,7 +15,7 @@ class SavedMinutesController {
     }
 
     /** The newest solved work-ups, the newest first. */
-    @GetMapping("/api/ledger/saved")
+    @GetMapping("/api/repair-log/saved")
     List<Saved> all() {
         return saved.all();
     }

@@ -4,7 +4,7 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Receipt;
 import ablemedic.app.storage.Trouble;
 import ablemedic.app.storage.UnreadableRecordException;
-import ablemedic.app.workup.WorkUpSummary.Glance;
+import ablemedic.app.workup.WorkUpSummary.Summary;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
 import java.util.Optional;
 import org.slf4j.Logger;
@@ -30,25 +30,25 @@ class SummaryStore {
         this.build = build;
     }
 
-    Optional<Glance> find(Stamp stamp) {
+    Optional<Summary> find(Stamp stamp) {
         try {
             return database.sql("SELECT body FROM glance WHERE work_up_id = ? AND stamp = ?")
                     .params(stamp.workUp(), stamp + build.name())
                     .query(String.class)
                     .optional()
-                    .map(body -> json.read(body, Glance.class));
+                    .map(body -> json.read(body, Summary.class));
         } catch (UnreadableRecordException e) {
             return Optional.empty();
         }
     }
 
-    /** Keeps a glance where the file can be written just now; nothing is lost where it cannot. */
-    void keep(Stamp stamp, Glance glance) {
+    /** Keeps a summary where the file can be written just now; nothing is lost where it cannot. */
+    void keep(Stamp stamp, Summary summary) {
         try {
             transaction.executeWithoutResult(status -> database.sql("""
           INSERT INTO glance (work_up_id, stamp, body) VALUES (?, ?, ?)
           ON CONFLICT (work_up_id) DO UPDATE SET stamp = excluded.stamp, body = excluded.body""")
-                    .params(stamp.workUp(), stamp + build.name(), json.write(glance))
+                    .params(stamp.workUp(), stamp + build.name(), json.write(summary))
                     .update());
             // It is nothing that anybody sent.
             Receipt.begin();

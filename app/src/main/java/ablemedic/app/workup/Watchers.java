@@ -34,7 +34,7 @@ class Watchers implements DisposableBean {
     private static final long LONGEST_MS = 3_600_000;
 
     private final WorkUpStore store;
-    private final Map<Long, Queue<Seat>> taken = new ConcurrentHashMap<>();
+    private final Map<Long, Queue<Device>> taken = new ConcurrentHashMap<>();
     private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
         Thread thread = new Thread(work, "seats");
         thread.setDaemon(true);
@@ -47,14 +47,14 @@ class Watchers implements DisposableBean {
         looking.scheduleWithFixedDelay(this::look, LOOK_MS, LOOK_MS, TimeUnit.MILLISECONDS);
     }
 
-    private static final class Seat {
+    private static final class Device {
         private final SseEmitter line;
         /** Its id where it came over the network. */
         private final Optional<String> paired;
 
         private volatile long told;
 
-        Seat(SseEmitter line, Optional<String> paired, long told) {
+        Device(SseEmitter line, Optional<String> paired, long told) {
             this.line = line;
             this.paired = paired;
             this.told = told;
@@ -62,25 +62,25 @@ class Watchers implements DisposableBean {
     }
 
     /**
-     * Takes a seat at a work-up.
+     * Takes a device at a work-up.
      *
-     * @param paired the id of a seat that came over the network
-     * @throws Refusal where there is no work-up of this number, or no seat is left
+     * @param paired the id of a device that came over the network
+     * @throws Refusal where there is no work-up of this number, or no device is left
      */
     SseEmitter take(long workUpId, Optional<String> paired) {
         store.get(workUpId);
         if (taken.values().stream().mapToInt(Queue::size).sum() >= MOST) {
             throw Refusal.conflict("id", REFUSALS, "most");
         }
-        Seat seat = new Seat(new SseEmitter(LONGEST_MS), paired, store.version(workUpId));
-        Queue<Seat> all = taken.computeIfAbsent(workUpId, id -> new ConcurrentLinkedQueue<>());
-        all.add(seat);
-        Runnable leave = () -> all.remove(seat);
-        seat.line.onCompletion(leave);
-        seat.line.onTimeout(leave);
-        seat.line.onError(e -> leave.run());
-        say(all, seat, SseEmitter.event().data(seat.told));
-        return seat.line;
+        Device device = new Device(new SseEmitter(LONGEST_MS), paired, store.version(workUpId));
+        Queue<Device> all = taken.computeIfAbsent(workUpId, id -> new ConcurrentLinkedQueue<>());
+        all.add(device);
+        Runnable leave = () -> all.remove(device);
+        device.line.onCompletion(leave);
+        device.line.onTimeout(leave);
+        device.line.onError(e -> leave.run());
+        say(all, device, SseEmitter.event().data(device.told));
+        return device.line;
     }
 
     private void look() {
@@ -91,12 +91,12 @@ class Watchers implements DisposableBean {
                     return;
                 }
                 long version = store.version(id);
-                for (Seat seat : all) {
-                    if (seat.told != version) {
-                        seat.told = version;
-                        say(all, seat, SseEmitter.event().data(version));
+                for (Device device : all) {
+                    if (device.told != version) {
+                        device.told = version;
+                        say(all, device, SseEmitter.event().data(version));
                     } else if (sign) {
-                        say(all, seat, SseEmitter.event().comment("still here"));
+                        say(all, device, SseEmitter.event().comment("still here"));
                     }
                 }
             });
@@ -106,17 +106,17 @@ class Watchers implements DisposableBean {
         }
     }
 
-    private static void say(Queue<Seat> all, Seat seat, SseEmitter.SseEventBuilder words) {
+    private static void say(Queue<Device> all, Device device, SseEmitter.SseEventBuilder words) {
         try {
-            seat.line.send(words);
+            device.line.send(words);
         } catch (IOException | IllegalStateException e) {
-            all.remove(seat);
+            all.remove(device);
         }
     }
 
-    private static void leave(Seat seat) {
+    private static void leave(Device device) {
         try {
-            seat.line.complete();
+            device.line.complete();
         } catch (IllegalStateException e) {
             // Whoever sat there is gone already.
             LOG.debug("Seat left", e);
@@ -127,7 +127,7 @@ class Watchers implements DisposableBean {
     @EventListener
     void ended(PairingEnded ended) {
         taken.values().forEach(all -> all.stream()
-                .filter(seat -> seat.paired.filter(ended.seat()::equals).isPresent())
+                .filter(device -> device.paired.filter(ended.device()::equals).isPresent())
                 .forEach(Watchers::leave));
     }
 

@@ -1,6 +1,6 @@
 package ablemedic.app.workup;
 
-import ablemedic.app.chart.PowerMap.LeadState;
+import ablemedic.app.chart.PowerMap.WireState;
 import ablemedic.app.routine.RoutineStore;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.storage.Recent;
@@ -28,7 +28,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
-/** What is known of each lead of a craft, and what a reading has shown to be sound. */
+/** What is known of each wire of a craft, and what a reading has shown to be sound. */
 @Component
 class WireKnowledge {
     private static final Words SAID =
@@ -53,25 +53,25 @@ class WireKnowledge {
             return List.of();
         }
         return known.of(
-                new Seen(sound.electrics(), sound.told(), check.key(), reading),
+                new Seen(sound.electrics(), sound.configuration(), check.key(), reading),
                 seen -> Cleared.by(sound, check, reading));
     }
 
-    /** The same in words, whole leads as one, and no more than a few. */
+    /** The same in words, whole wires as one, and no more than a few. */
     List<String> clearedInWords(Craft sound, Check<Craft> check, Reading reading) {
         List<Link> links = cleared(sound, check, reading);
-        Map<String, Long> perLead = sound.electrics().wiring().links().stream()
-                .filter(l -> !l.leadId().isEmpty())
-                .collect(Collectors.groupingBy(Link::leadId, Collectors.counting()));
-        Map<String, Long> clearedPerLead = links.stream()
-                .filter(l -> !l.leadId().isEmpty())
-                .collect(Collectors.groupingBy(Link::leadId, Collectors.counting()));
+        Map<String, Long> perWire = sound.electrics().wiring().links().stream()
+                .filter(l -> !l.wireId().isEmpty())
+                .collect(Collectors.groupingBy(Link::wireId, Collectors.counting()));
+        Map<String, Long> clearedPerWire = links.stream()
+                .filter(l -> !l.wireId().isEmpty())
+                .collect(Collectors.groupingBy(Link::wireId, Collectors.counting()));
         List<String> words = new ArrayList<>();
         Set<String> whole = new HashSet<>();
         for (Link link : links) {
-            if (!link.leadId().isEmpty() && perLead.get(link.leadId()).equals(clearedPerLead.get(link.leadId()))) {
-                if (whole.add(link.leadId())) {
-                    words.add(SAID.with("wire", link.leadId().replace(">", " to "))
+            if (!link.wireId().isEmpty() && perWire.get(link.wireId()).equals(clearedPerWire.get(link.wireId()))) {
+                if (whole.add(link.wireId())) {
+                    words.add(SAID.with("wire", link.wireId().replace(">", " to "))
                             .line("wire")
                             .plain());
                 }
@@ -87,8 +87,8 @@ class WireKnowledge {
         return few;
     }
 
-    /** The states of the leads of a craft: from its routine where that holds, and from an open work-up. */
-    Map<String, LeadState> states(
+    /** The states of the wires of a craft: from its routine where that holds, and from an open work-up. */
+    Map<String, WireState> states(
             Routines.Standing routine, Craft sound, Optional<WorkUp> workUp, Optional<Posterior<Craft>> standing) {
         if (sound.electrics().sheet().isEmpty()) {
             return Map.of();
@@ -111,23 +111,23 @@ class WireKnowledge {
         });
         Map<String, Double> doubt = new HashMap<>();
         standing.ifPresent(s -> s.suspects().forEach(suspect -> doubts(sound, suspect, doubt)));
-        Map<String, LeadState> states = new HashMap<>();
+        Map<String, WireState> states = new HashMap<>();
         sound.electrics().wiring().links().stream()
-                .filter(l -> !l.leadId().isEmpty())
-                .collect(Collectors.groupingBy(Link::leadId))
-                .forEach((lead, links) -> {
+                .filter(l -> !l.wireId().isEmpty())
+                .collect(Collectors.groupingBy(Link::wireId))
+                .forEach((wire, links) -> {
                     double most = links.stream()
                             .mapToDouble(l -> doubt.getOrDefault(l.id(), 0.0))
                             .sum();
                     states.put(
-                            lead,
+                            wire,
                             most >= BROKEN
-                                    ? LeadState.BROKEN
+                                    ? WireState.BROKEN
                                     : most >= DOUBTED
-                                            ? LeadState.DOUBTED
+                                            ? WireState.DOUBTED
                                             : links.stream().allMatch(l -> clear.contains(l.id()))
-                                                    ? LeadState.PROVEN
-                                                    : LeadState.UNKNOWN);
+                                                    ? WireState.PROVEN
+                                                    : WireState.UNKNOWN);
                 });
         return states;
     }

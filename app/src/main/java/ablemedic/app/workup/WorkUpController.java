@@ -57,7 +57,7 @@ class WorkUpController {
     private final WorkUpViews views;
     private final Writing writing;
     private final Clock clock;
-    private final Watchers seats;
+    private final Watchers devices;
     private final OpenWorkUp opening;
     private final Commands commands;
     private final Proofs proofs;
@@ -71,11 +71,11 @@ class WorkUpController {
             WorkUpViews views,
             Writing writing,
             Clock clock,
-            Watchers seats) {
+            Watchers devices) {
         this.opening = opening;
         this.commands = commands;
         this.proofs = proofs;
-        this.seats = seats;
+        this.devices = devices;
         this.workUps = workUps;
         this.store = store;
         this.views = views;
@@ -264,7 +264,7 @@ class WorkUpController {
     /** Tells the number of the last event whenever the work-up went on, as server-sent events. */
     @GetMapping(value = "/work-ups/{id}/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter live(@PathVariable long id, HttpServletRequest request) {
-        return seats.take(id, PairedDevice.of(request));
+        return devices.take(id, PairedDevice.of(request));
     }
 
     @GetMapping("/work-ups/{id}/checks/{checkId}")
@@ -399,7 +399,7 @@ class WorkUpController {
         return mark == null ? Families.bookOfAnyCraft() : workUps.book(mark);
     }
 
-    /** Leads and parts of a craft, laid out from its build sheet, with what is known of each lead. */
+    /** Wires and parts of a craft, laid out from its build sheet, with what is known of each wire. */
     @GetMapping("/crafts/{mark}/power-map")
     PowerMap map(@PathVariable String mark) {
         String right = workUps.mark(mark);

@@ -55,7 +55,7 @@ public class WorkUpSummary implements DisposableBean {
      * @param blocked what stands in the way, empty when nothing does
      * @param pending whether it is still being worked out: suspect, stage and what is next follow
      */
-    public record Glance(
+    public record Summary(
             long workUpId,
             String mark,
             String name,
@@ -70,7 +70,7 @@ public class WorkUpSummary implements DisposableBean {
             boolean pending) {}
 
     /** A strip, or why there is none. */
-    public record Outcome(@Nullable Glance glance, String why) {}
+    public record Outcome(@Nullable Summary summary, String why) {}
 
     /** What the strips of these work-ups are good for; asked once for all of them. */
     public Map<Long, Stamp> stamps(List<Long> ids) {
@@ -84,7 +84,7 @@ public class WorkUpSummary implements DisposableBean {
      */
     public Optional<Outcome> known(Stamp stamp) {
         return kept.known(stamp.workUp(), stamp).or(() -> views.keptFor(stamp, store.find(stamp))
-                .map(glance -> kept.of(stamp.workUp(), stamp, () -> new Outcome(glance, ""))));
+                .map(summary -> kept.of(stamp.workUp(), stamp, () -> new Outcome(summary, ""))));
     }
 
     /** Has a strip worked out behind; whoever wants it soon waits for what comes of it. */
@@ -109,7 +109,7 @@ public class WorkUpSummary implements DisposableBean {
     private Outcome made(Stamp stamp, Row craft) {
         return kept.of(stamp.workUp(), stamp, () -> {
             try {
-                Glance made = of(views.view(stamp), craft);
+                Summary made = of(views.view(stamp), craft);
                 store.keep(stamp, made);
                 return new Outcome(made, "");
             } catch (UnreadableRecordException e) {
@@ -125,8 +125,8 @@ public class WorkUpSummary implements DisposableBean {
     }
 
     /** A strip with what needs no reasoning. */
-    public static Glance pending(WorkUpStore.Opened opened, Row craft) {
-        return new Glance(
+    public static Summary pending(WorkUpStore.Opened opened, Row craft) {
+        return new Summary(
                 opened.id(),
                 craft.mark(),
                 craft.name(),
@@ -146,7 +146,7 @@ public class WorkUpSummary implements DisposableBean {
         behind.shutdownNow();
     }
 
-    private static Glance of(WorkUpView view, Row craft) {
+    private static Summary of(WorkUpView view, Row craft) {
         var first = view.suspects().stream().findFirst();
         var card = view.stage() == Stage.PROVING && view.proof() != null
                 ? view.proof().next()
@@ -169,7 +169,7 @@ public class WorkUpSummary implements DisposableBean {
                                 .line("first")
                                 .plain())
                         .orElse(SAID.line("no-way").plain());
-        return new Glance(
+        return new Summary(
                 view.id(),
                 craft.mark(),
                 craft.name(),

@@ -32,7 +32,7 @@ public class WorkUpVersions {
      * @param craft the craft's version
      * @param log the newest line of the craft's log that speaks of the pre-power routine
      * @param listed the newest snapshot of its settings
-     * @param owners the owner's school of the pre-power routine, which says what that takes
+     * @param owners the owner's convention of the pre-power routine, which says what that takes
      */
     public record Stamp(
             long workUp, long event, long craft, long log, long listed, Meter meter, PrePowerConvention owners) {}
@@ -50,7 +50,7 @@ public class WorkUpVersions {
 
     Map<Long, Stamp> of(List<Long> ids) {
         Meter meter = meters.get();
-        PrePowerConvention school = owners.get();
+        PrePowerConvention convention = owners.get();
         Map<Long, Stamp> stamps = new LinkedHashMap<>();
         if (!ids.isEmpty()) {
             database.sql(NUMBERS)
@@ -63,7 +63,7 @@ public class WorkUpVersions {
                             rs.getLong("log"),
                             rs.getLong("listed"),
                             meter,
-                            school))
+                            convention))
                     .list()
                     .forEach(stamp -> stamps.put(stamp.workUp(), stamp));
         }

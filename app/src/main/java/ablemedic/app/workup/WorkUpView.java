@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
  * All that the work-up screen shows, asked for once.
  *
  * @param stage where the work-up stands
- * @param map leads and parts with what is known of them; nothing where they are not entered
+ * @param map wires and parts with what is known of them; nothing where they are not entered
  * @param complaintGone why the craft can't have what was complained of any more; empty where it can
  * @param hazards what hurts somebody or destroys something as the craft stands, in sentences
  * @param conflicts what of the record can't be right together
@@ -131,8 +131,9 @@ public record WorkUpView(
      * @param told a number that has to be told along with the answer
      * @param place where on the craft it acts
      * @param takesRecording whether a recording of the pad can be dropped on it
-     * @param takesListing whether its answer is a listing of the settings
-     * @param readsBack whether a listing that is dropped on it is read back against what the craft should be told
+     * @param takesExport whether its answer is a settings export
+     * @param readsBack whether a settings export that is dropped on it is read back against what the craft should be
+     *     told
      */
     public record CheckCard(
             String checkId,
@@ -153,7 +154,7 @@ public record WorkUpView(
             @Nullable ScaleView told,
             PlaceView place,
             boolean takesRecording,
-            boolean takesListing,
+            boolean takesExport,
             boolean readsBack,
             List<Prediction> predictions,
             List<Caution> cautions) {}

@@ -87,7 +87,7 @@ public class WorkUpViews implements DisposableBean {
     private static final int SMALL_SHOWN = 30;
     private static final double WORTH_SHOWING = 0.003;
     /** A suspect at least so likely leads: what is dangerous if it is right is said at once. */
-    private static final double LEADS = 0.3;
+    private static final double WIRES = 0.3;
     /** What explains nothing that was found is shown only when it is likely all the same. */
     private static final double BYSTANDER_WORTH_SHOWING = 0.1;
 
@@ -96,7 +96,7 @@ public class WorkUpViews implements DisposableBean {
     private final Proofs proofs;
     private final WorkUpStore store;
     private final CraftStore crafts;
-    private final WireKnowledge leads;
+    private final WireKnowledge wires;
     private final Routines routines;
     private final WorkUpVersions stamps;
     private final FixCards fixes;
@@ -123,7 +123,7 @@ public class WorkUpViews implements DisposableBean {
             Proofs proofs,
             WorkUpStore store,
             CraftStore crafts,
-            WireKnowledge leads,
+            WireKnowledge wires,
             Routines routines,
             WorkUpVersions stamps,
             FixCards fixes,
@@ -136,7 +136,7 @@ public class WorkUpViews implements DisposableBean {
         this.proofs = proofs;
         this.store = store;
         this.crafts = crafts;
-        this.leads = leads;
+        this.wires = wires;
         this.routines = routines;
         this.stamps = stamps;
         this.fixes = fixes;
@@ -350,10 +350,10 @@ public class WorkUpViews implements DisposableBean {
                 ? null
                 : PowerMap.of(
                         sound.electrics().wiring(),
-                        leads.states(workUp.routine(), sound, Optional.of(workUp), Optional.of(standing)));
+                        wires.states(workUp.routine(), sound, Optional.of(workUp), Optional.of(standing)));
     }
 
-    /** The lead and power map of a craft, with what its routine and its open work-up have shown. */
+    /** The wire and power map of a craft, with what its routine and its open work-up have shown. */
     PowerMap map(String mark, Optional<Long> open) {
         if (open.isPresent()) {
             WorkUp workUp = workUps.get(open.get());
@@ -365,7 +365,7 @@ public class WorkUpViews implements DisposableBean {
         Craft craft = crafts.newestCraft(mark);
         return PowerMap.of(
                 craft.electrics().wiring(),
-                leads.states(routines.standing(mark), craft, Optional.empty(), Optional.empty()));
+                wires.states(routines.standing(mark), craft, Optional.empty(), Optional.empty()));
     }
 
     /** The card of any check, asked for out of turn. */
@@ -401,7 +401,7 @@ public class WorkUpViews implements DisposableBean {
     }
 
     private List<Noted> noted(WorkUp workUp) {
-        return new NotedLines(workUp, () -> workUps.asOpened(workUp), leads).all();
+        return new NotedLines(workUp, () -> workUps.asOpened(workUp), wires).all();
     }
 
     private static List<Suspect<Craft>> listed(Posterior<Craft> standing) {
@@ -582,7 +582,7 @@ public class WorkUpViews implements DisposableBean {
         Craft now = workUp.known().soundNow();
         standing.suspects().stream()
                 .findFirst()
-                .filter(first -> first.belief() >= LEADS && !first.leading().isRecorded())
+                .filter(first -> first.belief() >= WIRES && !first.leading().isRecorded())
                 .ifPresent(first -> Families.violations(first.leading().applyTo(now)).stream()
                         .filter(one -> one.severity() == Severity.HAZARD
                                 && Families.violations(now).stream()

@@ -57,7 +57,7 @@ public class WorkUps {
 
     /** The reasoning for the craft of a work-up. */
     Diagnosis<Craft> diagnosis(WorkUp workUp) {
-        // A listing that nobody took for a finding makes no suspect.
+        // A settings export that nobody took for a finding makes no suspect.
         List<String> taken = workUp.events().stream()
                 .flatMap(WorkUps::found)
                 .map(ExportAsEvidence::faultId)
@@ -84,25 +84,25 @@ public class WorkUps {
         List<Fault<Craft>> besides = putRight(opened, required, events);
         Book<Craft> plain =
                 diagnoses.of(recorded, opened.isAsRecorded(), false, besides).book();
-        List<ExportAsEvidence> listings = snapshots.toTake(
+        List<ExportAsEvidence> exports = snapshots.toTake(
                 opened.mark(),
                 taken,
                 sound,
                 () -> complaint(sound, opened.complaintKind()).flatMap(Complaint::amiss),
                 plain.faults());
         Book<Craft> book = diagnoses
-                .of(recorded, opened.isAsRecorded(), !listings.isEmpty(), besides)
+                .of(recorded, opened.isAsRecorded(), !exports.isEmpty(), besides)
                 .book();
         return new WorkUp(
                 opened,
                 required,
-                listings.isEmpty()
+                exports.isEmpty()
                         ? book
                         : book.and(new Book<>(
-                                listings.stream()
+                                exports.stream()
                                         .flatMap(one -> one.fault().stream())
                                         .toList(),
-                                listings.stream().map(ExportAsEvidence::check).toList())),
+                                exports.stream().map(ExportAsEvidence::check).toList())),
                 events,
                 routines.standing(opened.mark()));
     }

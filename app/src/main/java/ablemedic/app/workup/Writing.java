@@ -12,14 +12,14 @@ public class Writing {
     private final WorkUpStore store;
     private final WorkUps workUps;
     private final WorkUpViews views;
-    private final WireKnowledge leads;
+    private final WireKnowledge wires;
 
-    Writing(Recording recording, WorkUpStore store, WorkUps workUps, WorkUpViews views, WireKnowledge leads) {
+    Writing(Recording recording, WorkUpStore store, WorkUps workUps, WorkUpViews views, WireKnowledge wires) {
         this.recording = recording;
         this.store = store;
         this.workUps = workUps;
         this.views = views;
-        this.leads = leads;
+        this.wires = wires;
     }
 
     /** Opens a work-up. */
@@ -47,7 +47,7 @@ public class Writing {
                 .ifPresent(one -> {
                     throw new IllegalStateException("would not come back as it is: " + one.event());
                 });
-        NotedLines lines = new NotedLines(after, () -> workUps.asOpened(after), leads);
+        NotedLines lines = new NotedLines(after, () -> workUps.asOpened(after), wires);
         return events.stream().flatMap(one -> lines.of(one).stream()).toList();
     }
 }

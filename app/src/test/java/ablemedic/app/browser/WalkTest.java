@@ -219,7 +219,7 @@ class WalkTest {
 
             browser.blur();
             browser.keys("g", "l");
-            browser.awaitPath("/ledger");
+            browser.awaitPath("/repair-log");
             browser.seeText("Flips since the flash");
             browser.seeText("output order: 1-2-3-4 → 2-1-3-4");
             settled(browser);
@@ -319,21 +319,21 @@ class WalkTest {
                     "/instruments/take-off-motion?craft=PETREL",
                     "/handbook",
                     "/handbook/hand-tilt",
-                    "/ledger",
+                    "/repair-log",
                     "/new-craft",
                     "/work-ups/new",
                     "/work-ups/6",
                     "/work-ups/9",
                     "/nowhere",
                     "/crafts/EIDER/wiring",
-                    "/crafts/SKUA/told",
+                    "/crafts/SKUA/configuration",
                     "/crafts/SKUA/frame",
                     "/parts",
                     "/parts/new",
                     "/crafts/SKUA/wiring",
                     "/crafts/EIDER/routine",
-                    "/packs",
-                    "/packs/A1",
+                    "/batteries",
+                    "/batteries/A1",
                     "/work-ups/10",
                     "/instruments/rail-budget?craft=EIDER",
                     "/instruments/scale-from-readings?craft=PETREL",
@@ -364,15 +364,15 @@ class WalkTest {
                     "/instruments/radio-session?craft=EIDER",
                     "/instruments/output-pass",
                     "/in-and-out",
-                    "/second-seats",
+                    "/devices",
                     "/pair",
-                    "/ledger/trends",
+                    "/repair-log/trends",
                     "/instruments/video-channels",
                     "/instruments/screen-layout",
                     "/instruments/video-heat",
                     "/crafts/EIDER/radio-off",
                     "/crafts/EIDER/set-up",
-                    "/firmware-families",
+                    "/firmware-dialects",
                     "/crafts/FULMAR/flash",
                     "/handbook/format-sbus"
                 }) {
@@ -409,7 +409,10 @@ class WalkTest {
         }
     }
 
-    /** A listing from the board clears and confirms, is kept on the chart, and what a flash took away is put back. */
+    /**
+     * A settings export from the board clears and confirms, is kept on the chart, and what a flash took away is put
+     * back.
+     */
     @Test
     void aListingIsPastedOnTheCheckThatAsksForItAndTheChartSaysWhatChanged() {
         app.ask("POST", "/api/crafts", """
@@ -488,8 +491,8 @@ class WalkTest {
     }
 
     /**
-     * By keyboard alone, from the intake to the proof of a picture that a new camera lost; another seat sees each entry
-     * by itself.
+     * By keyboard alone, from the intake to the proof of a picture that a new camera lost; another device sees each
+     * entry by itself.
      */
     @Test
     void aLostPictureByKeyboardWhileAnotherSeatLooksOn() {
@@ -623,7 +626,7 @@ class WalkTest {
     void aDeadReceiverLineIsFoundByARecordingDroppedOnItsCheck(@TempDir Path folder) throws IOException {
         app.ask("POST", "/api/crafts", """
         {"mark": "LINES", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL", "layout": "STACK",
-         "parts": ["board-f7", "receiver-one-way", "gnss"], "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
+         "parts": ["board-f7", "receiver-one-way", "gnss"], "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
         Path pad = Files.writeString(
                 folder.resolve("pad.vcd"),
                 app.send("GET", "/api/crafts/LINES/signal?pad=R1&fault=speaks-ibus-RX-receiver", "")
@@ -711,9 +714,9 @@ class WalkTest {
                             .asInt())
                     .isEqualTo(90);
 
-            int leads = app.get("/api/crafts/POINT/build-sheet")
+            int wires = app.get("/api/crafts/POINT/build-sheet")
                     .get("electrics")
-                    .get("leads")
+                    .get("wires")
                     .size();
             browser.open("/crafts/POINT/wiring");
             browser.see("[data-point='FC.3V3']");
@@ -721,7 +724,7 @@ class WalkTest {
             browser.seeText("Wires at FC 3V3");
             browser.clickDrawn("[data-point='RX.-']", 0, 0);
             browser.seeText("A wire can't run from FC.3V3 (supply output) to RX.- (ground)");
-            browser.click("[aria-label='remove wire " + (leads + 1) + "']");
+            browser.click("[aria-label='remove wire " + (wires + 1) + "']");
             browser.clickDrawn("[data-point='FC.3V3']", 0, 0);
             browser.clickDrawn("[data-point='FC.G4']", 0, 0);
             browser.clickDrawn("[data-point='CAM.-']", 0, 0);
@@ -729,8 +732,8 @@ class WalkTest {
             browser.type("#reason", "a second ground");
             browser.press("Put it on the sheet");
             browser.awaitPath("/crafts/POINT");
-            assertThat(app.get("/api/crafts/POINT/build-sheet").get("electrics").get("leads"))
-                    .hasSize(leads + 1);
+            assertThat(app.get("/api/crafts/POINT/build-sheet").get("electrics").get("wires"))
+                    .hasSize(wires + 1);
         }
     }
 

@@ -94,7 +94,7 @@ final class Walker {
     private void check(JsonNode view, JsonNode check, boolean mouse) {
         long version = view.get("version").asLong();
         browser.await(() -> browser.heading().equals(check.get("title").asString()));
-        if (check.get("takesListing").asBoolean()) {
+        if (check.get("takesExport").asBoolean()) {
             // This technician has no cable at hand.
             browser.press("Set aside");
             browser.await(() -> version() > version);

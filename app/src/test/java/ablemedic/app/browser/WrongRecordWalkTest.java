@@ -65,7 +65,7 @@ class WrongRecordWalkTest {
             browser.keys(Keys.ENTER);
             browser.await(() -> run("ONITSBACK").get("conflicts").isEmpty());
             assertThat(app.get("/api/crafts/ONITSBACK/build-sheet")
-                            .get("told")
+                            .get("configuration")
                             .get("alignment")
                             .asString())
                     .isEqualTo("180/0/0");
@@ -78,10 +78,10 @@ class WrongRecordWalkTest {
     void aGnssModuleWhoseTransmitterIsJoinedToNothing() {
         app.ask("POST", "/api/crafts", """
         {"mark": "NOWIRE", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"],
-         "pack": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
+         "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
         record("NOWIRE", sheet -> {
-            ArrayNode leads = (ArrayNode) sheet.get("electrics").get("leads");
-            leads.removeIf(lead -> lead.toString().contains("GNSS.TX"));
+            ArrayNode wires = (ArrayNode) sheet.get("electrics").get("wires");
+            wires.removeIf(wire -> wire.toString().contains("GNSS.TX"));
         });
         try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
             browser.open("/crafts/NOWIRE/set-up");

@@ -3,9 +3,9 @@ package ablemedic.app.chart;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import ablemedic.app.chart.ElectricEntry.LeadEntry;
-import ablemedic.app.chart.ElectricEntry.PackEntry;
+import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.chart.ElectricEntry.PartEntry;
+import ablemedic.app.chart.ElectricEntry.WireEntry;
 import ablemedic.catalogue.Rejected;
 import ablemedic.craft.Craft;
 import ablemedic.craft.CraftClass;
@@ -34,14 +34,14 @@ class ElectricEntryTest {
                 List.of("receiver", "video", "camera")));
     }
 
-    private static ElectricEntry leads(ElectricEntry entry, UnaryOperator<List<LeadEntry>> change) {
+    private static ElectricEntry wires(ElectricEntry entry, UnaryOperator<List<WireEntry>> change) {
         return new ElectricEntry(
-                entry.parts(), change.apply(new ArrayList<>(entry.leads())), entry.pack(), entry.sorts());
+                entry.parts(), change.apply(new ArrayList<>(entry.wires())), entry.battery(), entry.partTypes());
     }
 
     private static ElectricEntry parts(ElectricEntry entry, UnaryOperator<List<PartEntry>> change) {
         return new ElectricEntry(
-                change.apply(new ArrayList<>(entry.parts())), entry.leads(), entry.pack(), entry.sorts());
+                change.apply(new ArrayList<>(entry.parts())), entry.wires(), entry.battery(), entry.partTypes());
     }
 
     @ParameterizedTest
@@ -55,9 +55,9 @@ class ElectricEntryTest {
     void everyWrongPartAndGaugeIsNamedAtOnce() {
         ElectricEntry entry = ElectricEntry.of(wired(WiringLayout.SEPARATE));
         ElectricEntry wrong = parts(
-                leads(entry, all -> {
-                    LeadEntry lead = all.get(2);
-                    all.set(2, new LeadEntry(lead.from(), lead.to(), 99, lead.lengthMm(), lead.plugged()));
+                wires(entry, all -> {
+                    WireEntry wire = all.get(2);
+                    all.set(2, new WireEntry(wire.from(), wire.to(), 99, wire.lengthMm(), wire.plugged()));
                     return all;
                 }),
                 all -> {
@@ -67,15 +67,15 @@ class ElectricEntryTest {
                 });
         assertThatThrownBy(wrong::toElectrics).isInstanceOfSatisfying(Rejected.class, e -> assertThat(e.wrong())
                 .extracting(w -> w.where())
-                .containsExactly("electrics.parts[1].archetype", "electrics.leads[2].gaugeAwg"));
+                .containsExactly("electrics.parts[1].archetype", "electrics.wires[2].gaugeAwg"));
     }
 
     @ParameterizedTest
     @ValueSource(doubles = {0, -5, Double.NaN, Double.POSITIVE_INFINITY, 1e9})
     void aLengthThatNoLeadHasIsRefused(double length) {
-        ElectricEntry wrong = leads(ElectricEntry.of(wired(WiringLayout.STACK)), all -> {
-            LeadEntry lead = all.get(0);
-            all.set(0, new LeadEntry(lead.from(), lead.to(), lead.gaugeAwg(), length, lead.plugged()));
+        ElectricEntry wrong = wires(ElectricEntry.of(wired(WiringLayout.STACK)), all -> {
+            WireEntry wire = all.get(0);
+            all.set(0, new WireEntry(wire.from(), wire.to(), wire.gaugeAwg(), length, wire.plugged()));
             return all;
         });
         assertThatThrownBy(wrong::toElectrics).isInstanceOf(Rejected.class);
@@ -84,8 +84,8 @@ class ElectricEntryTest {
     @Test
     void aLeadToNowhereAndAPartTwiceAreRefused() {
         ElectricEntry entry = ElectricEntry.of(wired(WiringLayout.SEPARATE));
-        assertThatThrownBy(leads(entry, all -> {
-                    all.add(new LeadEntry("PLUG.+", "MOON.+", 20, 50, false));
+        assertThatThrownBy(wires(entry, all -> {
+                    all.add(new WireEntry("PLUG.+", "MOON.+", 20, 50, false));
                     return all;
                 })::toElectrics)
                 .isInstanceOf(Rejected.class);
@@ -116,25 +116,25 @@ class ElectricEntryTest {
     @Test
     void aLeadThatWasReplacedIsNamedWithItsCopper() {
         ElectricEntry before = ElectricEntry.of(wired(WiringLayout.STACK));
-        LeadEntry lead = before.leads().get(0);
-        ElectricEntry after = leads(before, all -> {
-            all.set(0, new LeadEntry(lead.from(), lead.to(), 10, 80, lead.plugged()));
+        WireEntry wire = before.wires().get(0);
+        ElectricEntry after = wires(before, all -> {
+            all.set(0, new WireEntry(wire.from(), wire.to(), 10, 80, wire.plugged()));
             return all;
         });
         assertThat(changed(before, after))
                 .singleElement()
                 .asString()
-                .startsWith("wire " + lead.from() + " to " + lead.to())
+                .startsWith("wire " + wire.from() + " to " + wire.to())
                 .contains("AWG 10, 80 mm");
     }
 
     @Test
     void aLeadThatIsGoneAndAPackThatIsAnotherAreNamed() {
         ElectricEntry before = ElectricEntry.of(wired(WiringLayout.SEPARATE));
-        ElectricEntry without = leads(before, all -> all.subList(0, all.size() - 1));
+        ElectricEntry without = wires(before, all -> all.subList(0, all.size() - 1));
         assertThat(changed(before, without)).singleElement().asString().endsWith("-> none");
         ElectricEntry packed =
-                new ElectricEntry(before.parts(), before.leads(), new PackEntry(4, Chemistry.LIPO, 1500, 4), null);
+                new ElectricEntry(before.parts(), before.wires(), new BatteryOnSheet(4, Chemistry.LIPO, 1500, 4), null);
         assertThat(changed(before, packed)).singleElement().asString().contains("6 cells", "4 cells");
     }
 

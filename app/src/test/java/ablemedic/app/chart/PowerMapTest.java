@@ -3,9 +3,9 @@ package ablemedic.app.chart;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import ablemedic.app.chart.PowerMap.Box;
-import ablemedic.app.chart.PowerMap.LeadRun;
-import ablemedic.app.chart.PowerMap.LeadState;
 import ablemedic.app.chart.PowerMap.Spot;
+import ablemedic.app.chart.PowerMap.WireRun;
+import ablemedic.app.chart.PowerMap.WireState;
 import ablemedic.parts.WiringLayout;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
@@ -22,7 +22,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** The map is drawn well for every layout and outfit: what a hand would see at a glance. */
+/** The map is drawn well for every layout and outfit: what a hand would see at a summary. */
 class PowerMapTest {
     private static final List<List<String>> OUTFITS = List.of(
             List.of(),
@@ -107,21 +107,21 @@ class PowerMapTest {
         Wiring wiring = wiring(layout, outfit);
         PowerMap map = PowerMap.of(wiring, Map.of());
         Map<String, Spot> spots = spots(map);
-        Map<String, Wire> leads =
-                wiring.sheet().leads().stream().collect(Collectors.toMap(Wire::id, Function.identity()));
-        assertThat(map.leads()).extracting(LeadRun::id).containsExactlyInAnyOrderElementsOf(leads.keySet());
-        for (LeadRun run : map.leads()) {
+        Map<String, Wire> wires =
+                wiring.sheet().wires().stream().collect(Collectors.toMap(Wire::id, Function.identity()));
+        assertThat(map.wires()).extracting(WireRun::id).containsExactlyInAnyOrderElementsOf(wires.keySet());
+        for (WireRun run : map.wires()) {
             List<Double> at = run.corners();
             int last = at.size() - 2;
             assertThat(List.of(at.get(0), at.get(1)))
                     .as(run.label())
                     .isEqualTo(List.of(
-                            spots.get(leads.get(run.id()).from()).x(),
-                            spots.get(leads.get(run.id()).from()).y()));
+                            spots.get(wires.get(run.id()).from()).x(),
+                            spots.get(wires.get(run.id()).from()).y()));
             assertThat(List.of(at.get(last), at.get(last + 1)))
                     .isEqualTo(List.of(
-                            spots.get(leads.get(run.id()).to()).x(),
-                            spots.get(leads.get(run.id()).to()).y()));
+                            spots.get(wires.get(run.id()).to()).x(),
+                            spots.get(wires.get(run.id()).to()).y()));
             for (int i = 0; i < last; i += 2) {
                 boolean straight =
                         at.get(i).equals(at.get(i + 2)) || at.get(i + 1).equals(at.get(i + 3));
@@ -136,7 +136,7 @@ class PowerMapTest {
     @MethodSource("wirings")
     void noLeadRunsThroughAPart(WiringLayout layout, List<String> outfit) {
         PowerMap map = PowerMap.of(wiring(layout, outfit), Map.of());
-        for (LeadRun run : map.leads()) {
+        for (WireRun run : map.wires()) {
             List<Double> at = run.corners();
             for (int i = 2; i + 5 < at.size(); i += 2) {
                 double left = Math.min(at.get(i), at.get(i + 2));
@@ -160,9 +160,9 @@ class PowerMapTest {
     void whatIsKnownOfALeadIsOnIt() {
         Wiring wiring = wiring(WiringLayout.SEPARATE, List.of("receiver"));
         ElectricSheet sheet = wiring.sheet();
-        String first = sheet.leads().get(0).id();
-        PowerMap map = PowerMap.of(wiring, Map.of(first, LeadState.BROKEN));
-        assertThat(map.leads())
+        String first = sheet.wires().get(0).id();
+        PowerMap map = PowerMap.of(wiring, Map.of(first, WireState.BROKEN));
+        assertThat(map.wires())
                 .allSatisfy(run -> assertThat(run.state()).isEqualTo(run.id().equals(first) ? "BROKEN" : "UNKNOWN"));
     }
 }

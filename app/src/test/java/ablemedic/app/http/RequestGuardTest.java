@@ -142,7 +142,7 @@ class RequestGuardTest {
         "application/xml, 415"
     })
     void aBodyThatIsSaidNotToBeJsonIsRefusedPlainly(String type, int status) throws IOException {
-        for (String path : List.of("/api/crafts", "/api/work-ups", "/api/packs", "/api/instruments/pack")) {
+        for (String path : List.of("/api/crafts", "/api/work-ups", "/api/batteries", "/api/instruments/pack")) {
             try (Wire wire = new Wire(app)) {
                 assertThat(wire.send("POST " + path + " HTTP/1.1\r\nHost: localhost\r\nContent-Type: " + type
                                         + "\r\nContent-Length: 2\r\nConnection: close\r\n\r\n{}")
@@ -198,7 +198,7 @@ class RequestGuardTest {
     @Test
     void aTextIsNoTruthValueAndAFractionNoWholeNumber() {
         String version = app.get("/api/crafts/EIDER").get("version").toString();
-        for (String field : List.of("\"packIn\": \"true\"", "\"packIn\": 1")) {
+        for (String field : List.of("\"batteryIn\": \"true\"", "\"batteryIn\": 1")) {
             assertThat(app.send("PUT", "/api/work-ups/1/bench-state", "{\"version\": 1, \"state\": {" + field + "}}")
                             .statusCode())
                     .isEqualTo(400);
@@ -214,7 +214,8 @@ class RequestGuardTest {
 
     @Test
     void viewsOfNamesWithADotAreReloadedAsPages() {
-        for (String path : List.of("/crafts/A.B", "/crafts/A.B/wiring", "/packs/4S.1", "/work-ups/1", "/crafts/new")) {
+        for (String path :
+                List.of("/crafts/A.B", "/crafts/A.B/wiring", "/batteries/4S.1", "/work-ups/1", "/crafts/new")) {
             HttpResponse<String> page = app.send("GET", path, new byte[0], "Accept", "text/html");
             assertThat(page.statusCode()).as(path).isEqualTo(200);
             assertThat(page.body()).contains("<div id=\"app\"");

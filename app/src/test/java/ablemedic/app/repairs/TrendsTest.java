@@ -2,7 +2,7 @@ package ablemedic.app.repairs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.app.repairs.RepairLogStore.LedgerEntry;
+import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -10,8 +10,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class TrendsTest {
-    private static LedgerEntry entry(String mark, String day, String kinds, String parts, double minutes) {
-        return new LedgerEntry(
+    private static RepairLogEntry entry(String mark, String day, String kinds, String parts, double minutes) {
+        return new RepairLogEntry(
                 1,
                 1,
                 mark,
@@ -28,7 +28,7 @@ class TrendsTest {
                 minutes);
     }
 
-    private static final List<LedgerEntry> ENTRIES = List.of(
+    private static final List<RepairLogEntry> ENTRIES = List.of(
             entry("A", "2026-01-31T23:30:00Z", "prop-damaged", "Prop", 10),
             entry("A", "2026-04-02T10:00:00Z", "prop-damaged camera-dead", "Camera; Prop", 30),
             entry("B", "2026-04-03T10:00:00Z", "", "", 20),

@@ -91,11 +91,11 @@ class LockAndLoadTest {
     void oneOfManyPacksOfOneLabelIsEnteredAndTheOthersAreToldSo() throws InterruptedException, ExecutionException {
         List<Integer> codes = atOnce(
                 12,
-                () -> app.send("POST", "/api/packs", """
-        {"label": "SAME", "school": "EARLY",
+                () -> app.send("POST", "/api/batteries", """
+        {"label": "SAME", "rule": "EARLY",
          "kind": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1300, "cellMilliohms": 5}}""".replace(
-                                "EARLY",
-                                app.get("/api/landing-schools").get(0).get("id").asString())));
+                        "EARLY",
+                        app.get("/api/landing-voltage-rules").get(0).get("id").asString())));
         assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
     }
 

@@ -13,7 +13,7 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** A tablet comes in over the network by the code that the bench shows, works along, and is sent away. */
-class SecondSeatWalkTest {
+class OtherDeviceWalkTest {
     private static final Duration A_SECOND = Duration.ofSeconds(1);
 
     @Test
@@ -32,12 +32,12 @@ class SecondSeatWalkTest {
             tablet.seeText("Pair this device");
             tablet.assertAccessible();
 
-            bench.open("/second-seats");
+            bench.open("/devices");
             bench.seeText("Pair a device");
             bench.press("Make a code");
             bench.see(".code");
             bench.assertAccessible();
-            String code = app.get("/api/second-seats").get("code").get("digits").asString();
+            String code = app.get("/api/devices").get("code").get("digits").asString();
             assertThat(bench.text(".code").replace(" ", "")).isEqualTo(code);
 
             tablet.type("#code", code);

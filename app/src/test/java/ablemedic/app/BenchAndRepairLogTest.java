@@ -14,10 +14,10 @@ import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(RunningApp.class)
-class BenchAndLedgerTest {
+class BenchAndRepairLogTest {
     private final App app;
 
-    BenchAndLedgerTest(App app) {
+    BenchAndRepairLogTest(App app) {
         this.app = app;
     }
 
@@ -78,17 +78,21 @@ class BenchAndLedgerTest {
 
     @Test
     void theLedgerIsSearchedByWordCraftCauseAndDayAndSaysWhatComesBack() {
-        assertThat(app.get("/api/ledger?q=heather").get("entries")).hasSize(1);
-        assertThat(app.get("/api/ledger?craft=shag").get("entries")).hasSize(2);
-        assertThat(app.get("/api/ledger?cause=prop-wrong-hand&to=2099-01-01")
+        assertThat(app.get("/api/repair-log?q=heather").get("entries")).hasSize(1);
+        assertThat(app.get("/api/repair-log?craft=shag").get("entries")).hasSize(2);
+        assertThat(app.get("/api/repair-log?cause=prop-wrong-hand&to=2099-01-01")
                         .get("entries")
                         .size())
                 .isGreaterThan(1);
-        assertThat(app.get("/api/ledger?to=2000-01-01").get("entries")).isEmpty();
-        assertThat(app.get("/api/ledger?q=%25").get("entries"))
+        assertThat(app.get("/api/repair-log?to=2000-01-01").get("entries")).isEmpty();
+        assertThat(app.get("/api/repair-log?q=%25").get("entries"))
                 .as("a percent sign is a percent sign")
                 .isEmpty();
-        assertThat(app.get("/api/ledger").get("returning").get(0).get("kind").asString())
+        assertThat(app.get("/api/repair-log")
+                        .get("returning")
+                        .get(0)
+                        .get("kind")
+                        .asString())
                 .isEqualTo("prop-wrong-hand");
     }
 
@@ -97,7 +101,7 @@ class BenchAndLedgerTest {
         JsonNode view = app.openWorkUp("L1", "BUILD", "{}");
         app.ask("POST", "/api/work-ups/" + view.get("id") + "/close", """
         {"version": %s, "end": "HANDED_OVER", "reason": "=HYPERLINK(\\"x\\")"}""".formatted(view.get("version")));
-        String csv = app.send("GET", "/api/ledger.csv", "").body();
+        String csv = app.send("GET", "/api/repair-log.csv", "").body();
         assertThat(csv)
                 .as("with the mark by which spreadsheets know its encoding")
                 .startsWith("\uFEFF");
@@ -155,7 +159,7 @@ class BenchAndLedgerTest {
     /** The demo's own work-ups: each took some minutes of checks, and a fixed order is never free. */
     @Test
     void whatTheWorkUpsTookStandsBesideAFixedOrder(App app) {
-        JsonNode saved = app.get("/api/ledger/saved");
+        JsonNode saved = app.get("/api/repair-log/saved");
         assertThat(saved.size()).isGreaterThan(4);
         saved.forEach(one -> {
             assertThat(one.get("tookMinutes").asDouble()).as(one.toString()).isPositive();

@@ -19,14 +19,14 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The published form of a sort, held against what ships by a validator that is not ours. */
-class SortSchemaTest {
+class PartTypeSchemaTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Schema SCHEMA = schema();
 
     private static Schema schema() {
         try {
             return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                    .getSchema(Files.readString(Path.of("../docs/part-sort.schema.json")), InputFormat.JSON);
+                    .getSchema(Files.readString(Path.of("../docs/part-type.schema.json")), InputFormat.JSON);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -28,14 +28,14 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** A listing of 2000 lines: read, compared with another, and held against the craft. */
+/** A settings export of 2000 lines: read, compared with another, and held against the craft. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 6, time = 1)
 @Measurement(iterations = 3, time = 1)
 @Fork(1)
-public class ListingSpeed {
+public class ExportSpeed {
     private static final int LINES = 2000;
 
     private final Dictionary dictionary =
@@ -49,13 +49,14 @@ public class ListingSpeed {
     public void make() {
         craft = ReasoningSpeed.lined();
         complaints = Families.complaints(craft, Meter.USUAL);
-        before = listing(craft);
-        after = listing(craft.with(
-                craft.told().withWritten(FcSettings.ALIGNMENT, "0/0/180").with(FcSettings.CELLS, 6)));
+        before = export(craft);
+        after = export(craft.with(craft.configuration()
+                .withWritten(FcSettings.ALIGNMENT, "0/0/180")
+                .with(FcSettings.CELLS, 6)));
     }
 
-    private byte[] listing(Craft told) {
-        String known = dictionary.listing(told.told());
+    private byte[] export(Craft told) {
+        String known = dictionary.export(told.configuration());
         String more = IntStream.range(0, LINES - (int) known.lines().count())
                 .mapToObj(i -> "set unknown_" + i + " = " + i)
                 .collect(Collectors.joining("\n"));

@@ -42,11 +42,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /**
- * The way in of second seats, over real sockets and TLS: who is not paired gets nothing, who is paired works, who is
+ * The way in of other devices, over real sockets and TLS: who is not paired gets nothing, who is paired works, who is
  * ended is out.
  */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class SecondSeatsTest {
+class OtherDevicesTest {
     private Path folder;
     private App app;
     private int port;
@@ -108,11 +108,11 @@ class SecondSeatsTest {
     }
 
     private HttpResponse<String> pair(String code, String name) throws Exception {
-        return send("POST", "/api/second-seats/pair", "{\"code\":\"" + code + "\",\"name\":\"" + name + "\"}", "");
+        return send("POST", "/api/devices/pair", "{\"code\":\"" + code + "\",\"name\":\"" + name + "\"}", "");
     }
 
     private String paired(String name) throws Exception {
-        String code = app.ask("POST", "/api/second-seats/code", "")
+        String code = app.ask("POST", "/api/devices/code", "")
                 .get("code")
                 .get("digits")
                 .asString();
@@ -130,7 +130,7 @@ class SecondSeatsTest {
                 "/api/",
                 "/api/health",
                 "/api/docs",
-                "/api/second-seats",
+                "/api/devices",
                 "/%61pi/crafts",
                 "/ap%69/crafts",
                 "//api/crafts",
@@ -142,7 +142,7 @@ class SecondSeatsTest {
                 "/api%2Fcrafts",
                 "/assets/../api/crafts",
                 "/assets/%2e%2e/api/crafts",
-                "/api/second-seats/pair/../../crafts"
+                "/api/devices/pair/../../crafts"
             })
     void whoIsNotPairedGetsNothingOfTheData(String path) throws IOException, InterruptedException {
         String answer = raw("GET " + path + " HTTP/1.1");
@@ -175,34 +175,34 @@ class SecondSeatsTest {
 
     @Test
     void aPairedSeatWorksAndIsListedAndOutWhenItIsEnded() throws Exception {
-        String seat = paired("tablet at the iron");
-        assertThat(get("/api/crafts", seat).body()).contains("LAN");
+        String device = paired("tablet at the iron");
+        assertThat(get("/api/crafts", device).body()).contains("LAN");
         HttpResponse<String> opened = send(
                 "POST",
                 "/api/work-ups",
                 "{\"mark\":\"LAN\",\"complaint\":\"from the tablet\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}",
-                seat);
+                device);
         assertThat(opened.statusCode()).isEqualTo(201);
         long id = app.json.readTree(opened.body()).get("id").asLong();
-        CompletableFuture<String> heard = listen(id, seat);
-        JsonNode listed = app.get("/api/second-seats")
-                .get("seats")
+        CompletableFuture<String> heard = listen(id, device);
+        JsonNode listed = app.get("/api/devices")
+                .get("devices")
                 .valueStream()
                 .filter(one -> one.get("name").asString().equals("tablet at the iron"))
                 .findFirst()
                 .orElseThrow();
         assertThat(listed.get("from").asString()).isEqualTo("127.0.0.1");
-        app.ask("DELETE", "/api/second-seats/" + listed.get("id").asString(), "");
+        app.ask("DELETE", "/api/devices/" + listed.get("id").asString(), "");
         assertThat(heard.get(5, TimeUnit.SECONDS))
                 .as("the line ends with the seat")
                 .isEqualTo("ended");
-        assertThat(get("/api/crafts", seat).statusCode()).isEqualTo(401);
-        app.refused(404, "DELETE", "/api/second-seats/" + listed.get("id").asString(), "");
+        assertThat(get("/api/crafts", device).statusCode()).isEqualTo(401);
+        app.refused(404, "DELETE", "/api/devices/" + listed.get("id").asString(), "");
     }
 
-    private CompletableFuture<String> listen(long workUp, String seat) throws Exception {
+    private CompletableFuture<String> listen(long workUp, String device) throws Exception {
         var response = tablet.send(
-                to("/api/work-ups/" + workUp + "/live").header("Cookie", seat).build(), BodyHandlers.ofInputStream());
+                to("/api/work-ups/" + workUp + "/live").header("Cookie", device).build(), BodyHandlers.ofInputStream());
         BufferedReader lines = new BufferedReader(new InputStreamReader(response.body(), StandardCharsets.UTF_8));
         assertThat(lines.readLine()).startsWith("data:");
         return CompletableFuture.supplyAsync(() -> {
@@ -219,21 +219,21 @@ class SecondSeatsTest {
 
     @Test
     void noSeatLetsInOrSendsAwayAnother() throws Exception {
-        String seat = paired("one that would");
+        String device = paired("one that would");
         for (String[] one : new String[][] {
-            {"GET", "/api/second-seats"},
-            {"POST", "/api/second-seats/code"},
-            {"DELETE", "/api/second-seats/seat-1"},
+            {"GET", "/api/devices"},
+            {"POST", "/api/devices/code"},
+            {"DELETE", "/api/devices/seat-1"},
             {"POST", "/api/%73econd-seats/code"}
         }) {
-            assertThat(send(one[0], one[1], "", seat).statusCode())
+            assertThat(send(one[0], one[1], "", device).statusCode())
                     .as(one[0] + " " + one[1])
                     .isEqualTo(403);
         }
-        assertThat(send("DELETE", "/api/second-seats/mine", "", seat).statusCode())
+        assertThat(send("DELETE", "/api/devices/mine", "", device).statusCode())
                 .as("it may leave")
                 .isEqualTo(200);
-        assertThat(get("/api/crafts", seat).statusCode()).isEqualTo(401);
+        assertThat(get("/api/crafts", device).statusCode()).isEqualTo(401);
     }
 
     /**
@@ -243,19 +243,19 @@ class SecondSeatsTest {
     private static final Set<String> AT_THE_BENCH = Set.of(
             "POST /api/backups",
             "PUT /api/backups",
-            "GET /api/second-seats",
-            "POST /api/second-seats/code",
-            "DELETE /api/second-seats/{id}");
+            "GET /api/devices",
+            "POST /api/devices/code",
+            "DELETE /api/devices/{id}");
 
     @Test
     void ofEveryOperationItIsSaidWhetherAPairedDeviceMay() throws Exception {
-        String seat = paired("a tablet");
+        String device = paired("a tablet");
         Set<String> refused = new TreeSet<>();
         for (var path : app.get("/api/docs").get("paths").properties()) {
             for (var method : path.getValue().properties()) {
                 String operation = method.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey();
                 // To leave ends it, and a live line has no end.
-                if (operation.equals("DELETE /api/second-seats/mine")
+                if (operation.equals("DELETE /api/devices/mine")
                         || path.getKey().endsWith("/live")) {
                     continue;
                 }
@@ -266,7 +266,7 @@ class SecondSeatsTest {
                                 method.getKey().toUpperCase(Locale.ROOT),
                                 at,
                                 method.getKey().equals("get") ? "" : "{}",
-                                seat)
+                                device)
                         .statusCode();
                 assertThat(status).as(operation).isNotEqualTo(401).isLessThan(500);
                 if (status == 403) {
@@ -279,7 +279,7 @@ class SecondSeatsTest {
 
     @Test
     void aWrongCodeAndNoCodeAreSaidAndAForgedCookieIsNone() throws Exception {
-        String code = app.ask("POST", "/api/second-seats/code", "")
+        String code = app.ask("POST", "/api/devices/code", "")
                 .get("code")
                 .get("digits")
                 .asString();
@@ -289,8 +289,7 @@ class SecondSeatsTest {
             assertThat(refused.body()).contains("not the code");
             assertThat(refused.headers().firstValue("Set-Cookie")).isEmpty();
         });
-        assertThat(app.get("/api/second-seats").get("code").get("triesLeft").asInt())
-                .isEqualTo(Pairing.TRIES - 1);
+        assertThat(app.get("/api/devices").get("code").get("triesLeft").asInt()).isEqualTo(Pairing.TRIES - 1);
         assertThat(get("/api/crafts", "__Host-seat=" + "0".repeat(64)).statusCode())
                 .isEqualTo(401);
         assertThat(get("/api/crafts", "__Host-seat=").statusCode()).isEqualTo(401);
@@ -299,12 +298,12 @@ class SecondSeatsTest {
     @Test
     void theBenchNeedsNoPairingAndStaysOnLoopback() throws Exception {
         assertThat(app.send("GET", "/api/crafts", "").statusCode()).isEqualTo(200);
-        app.refused(409, "POST", "/api/second-seats/pair", "{\"code\":\"12345678\",\"name\":\"x\"}");
-        app.refused(409, "DELETE", "/api/second-seats/mine", "");
+        app.refused(409, "POST", "/api/devices/pair", "{\"code\":\"12345678\",\"name\":\"x\"}");
+        app.refused(409, "DELETE", "/api/devices/mine", "");
         for (String address : Lan.addresses()) {
             assertThatThrownBy(() -> new Socket(address, app.port()).close()).isInstanceOf(ConnectException.class);
-            try (Socket seats = new Socket(address, port)) {
-                assertThat(seats.isConnected()).isTrue();
+            try (Socket devices = new Socket(address, port)) {
+                assertThat(devices.isConnected()).isTrue();
             }
         }
     }
@@ -318,11 +317,11 @@ class SecondSeatsTest {
             assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(folder.resolve(file))))
                     .isEqualTo("rw-------");
         }
-        assertThat(app.get("/api/second-seats").get("fingerprint").asString()).matches("([0-9A-F]{2}:){31}[0-9A-F]{2}");
+        assertThat(app.get("/api/devices").get("fingerprint").asString()).matches("([0-9A-F]{2}:){31}[0-9A-F]{2}");
         LanCertificate kept = LanCertificate.beside(folder.resolve("lan.db"), List.of());
         assertThat(kept.fingerprint())
                 .as("made once")
-                .isEqualTo(app.get("/api/second-seats").get("fingerprint").asString());
+                .isEqualTo(app.get("/api/devices").get("fingerprint").asString());
         Path none = Files.writeString(folder.resolve("none.p12"), "no certificate");
         assertThatThrownBy(() -> new LanCertificate(none, "x").fingerprint())
                 .isInstanceOf(UnusableException.class)
@@ -334,8 +333,8 @@ class SecondSeatsTest {
         int unused = free();
         try (App alone = App.on(other.resolve("alone.db"), "--medic.lan.port=" + unused)) {
             assertThatThrownBy(() -> new Socket("127.0.0.1", unused).close()).isInstanceOf(ConnectException.class);
-            assertThat(alone.get("/api/second-seats").get("mode").asString()).isEqualTo("OFF");
-            alone.refused(409, "POST", "/api/second-seats/code", "");
+            assertThat(alone.get("/api/devices").get("mode").asString()).isEqualTo("OFF");
+            alone.refused(409, "POST", "/api/devices/code", "");
         }
     }
 
@@ -348,7 +347,7 @@ class SecondSeatsTest {
             assertThat(front.send(HttpRequest.newBuilder(crafts).build(), BodyHandlers.ofString())
                             .statusCode())
                     .isEqualTo(401);
-            assertThat(proxied.get("/api/second-seats").get("mode").asString()).isEqualTo("PROXY");
+            assertThat(proxied.get("/api/devices").get("mode").asString()).isEqualTo("PROXY");
             for (String address : Lan.addresses()) {
                 assertThatThrownBy(() -> new Socket(address, behind).close()).isInstanceOf(ConnectException.class);
             }
