@@ -4,7 +4,7 @@ import { begin, chart, last, server } from '../testing/server';
 import Arming from './Arming.svelte';
 import ChannelOrder from './ChannelOrder.svelte';
 import FailsafeTimeline from './failsafe/FailsafeTimeline.svelte';
-import Modes from './Modes.svelte';
+import Modes from './modes/Modes.svelte';
 import RadioSession from './RadioSession.svelte';
 import ReturnHome from './ReturnHome.svelte';
 import TrimAndTravel from './TrimAndTravel.svelte';
@@ -175,7 +175,7 @@ describe('switches and modes on the screen', () => {
     render(Modes);
     await fireEvent.input(screen.getByLabelText('Mode 1 from'), { target: { value: '1300' } });
     await waitFor(() => expect((post()?.modes as { fromUs: number }[])[0]!.fromUs).toBe(1300));
-    await fireEvent.click(screen.getByRole('button', { name: 'Take self-level out' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Remove self-level' }));
     await waitFor(() => expect(post()?.modes).toHaveLength(1));
   });
 });

@@ -178,7 +178,7 @@ class RequestGuardTest {
       {"mark": "Q", "name": "", "mounted": {"rollDeg": 99999999999, "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
       {"mark": "Q", "name": "", "mounted": {"pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
       {"mark": "Q", "mark": "R", "name": ""}                         | line 1     | twice
-      {"mark": "Q", "name": "", "wings": 2}                          | wings      | there is builder, craftClass, layout
+      {"mark": "Q", "name": "", "wings": 2}                          | wings      | there is battery, builder, craftClass, layout
       [1, 2]                                                         | the body   | an object with the fields mark
       """)
     void eachRefusalSaysWhereAndWhatWouldBeRightInTheUsersWords(String body, String where, String right) {

@@ -1,5 +1,5 @@
-import { api, ask, type Schemas } from '../api/client';
-import { Loading } from '../shared/loading.svelte';
+import { api, ask, type Schemas } from '../../api/client';
+import { Loading } from '../../shared/loading.svelte';
 
 export type Laid = Schemas['ModesAsked'];
 

@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { api } from '../api/client';
+import { api } from '../../api/client';
 import { ModesState } from './modes.svelte';
 
 const answer = {
