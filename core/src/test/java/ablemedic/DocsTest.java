@@ -37,7 +37,8 @@ class DocsTest {
         }
         List<String> gone = new ArrayList<>();
         int seen = 0;
-        try (Stream<Path> docs = Stream.concat(Files.list(ROOT.resolve("docs")), Stream.of(ROOT.resolve("README.md")))) {
+        try (Stream<Path> docs =
+                Stream.concat(Files.list(ROOT.resolve("docs")), Stream.of(ROOT.resolve("README.md")))) {
             for (Path doc : docs.filter(one -> one.toString().endsWith(".md")).toList()) {
                 Matcher quoted = QUOTED.matcher(Files.readString(doc));
                 while (quoted.find()) {
@@ -78,7 +79,8 @@ class DocsTest {
             sources.computeIfAbsent(own, name -> new ArrayList<>()).add(source);
             Matcher type = TYPE.matcher(text);
             while (type.find()) {
-                sources.computeIfAbsent(type.group(1), name -> new ArrayList<>()).add(source);
+                sources.computeIfAbsent(type.group(1), name -> new ArrayList<>())
+                        .add(source);
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -32,13 +32,13 @@ class BadInputTest {
       massG          | 0                                          | massG      | more than 0 g
       massG          | 100                                        | motorMassG | less than the craft
       thrustToWeight | 0.5                                        | thrustToWeight | above 1
-      told           | {"output-order": "1-1-2-3"}                | told.output-order | 4-2-1-3
-      told           | {"stick-order": "AAAA"}                    | told.stick-order | AETR
-      told           | {"colour": "red"}                          | told.colour | GET /api/settings
-      told           | {"voltage-scale": "0"}                     | told.voltage-scale | from 0.001 to 1000
-      told           | {"cells": "3.5"}                           | told.cells | a whole number from 0 to 14
+      configuration           | {"output-order": "1-1-2-3"}                | configuration.output-order | 4-2-1-3
+      configuration           | {"stick-order": "AAAA"}                    | configuration.stick-order | AETR
+      configuration           | {"colour": "red"}                          | configuration.colour | GET /api/settings
+      configuration           | {"voltage-scale": "0"}                     | configuration.voltage-scale | from 0.001 to 1000
+      configuration           | {"cells": "3.5"}                           | configuration.cells | a whole number from 0 to 14
       mounted        | {"rollDeg": 45, "pitchDeg": 0, "yawDeg": 0} | mounted    | quarter turns
-      told           | {"gain": "-1"}                             | told.gain  | from 0.01 to 99
+      configuration           | {"gain": "-1"}                             | configuration.gain  | from 0.01 to 99
       wiring         | ["FRONT_LEFT", "FRONT_LEFT", "REAR_LEFT", "REAR_RIGHT"] | wiring | By the wires the outputs drive
       """)
     void aSheetThatMakesNoCraftIsRefusedWithThePlace(String field, String value, String where, String right) {

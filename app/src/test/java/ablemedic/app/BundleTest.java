@@ -147,14 +147,21 @@ class BundleTest {
         ((ObjectNode) bundle.get("craft")).remove("builder");
         bundle.get("workUps").forEach(one -> one.get("repairLog").forEach(end -> ((ObjectNode) end).remove("parts")));
         bundle.get("files").forEach(one -> ((ObjectNode) one).remove("line"));
+        bundle.get("workUps").forEach(one -> rename(one, "repairLog", "ledger"));
+        bundle.get("batteries").forEach(one -> rename(one, "battery", "pack"));
+        rename(bundle, "batteries", "packs");
         try (App other = App.empty(folder)) {
             assertThat(take(other, bundle).get("taken").get(0).get("news").asBoolean())
                     .isTrue();
             assertThat(other.get("/api/crafts/EIDER").get("builder").asString()).isEmpty();
             assertThat(other.get("/api/repair-log/trends").get("parts")).isEmpty();
-            bundle.put("form", 5);
+            bundle.put("form", 6);
             assertThat(refused(other, 422, bundle)).contains("newer version");
         }
+    }
+
+    private static void rename(JsonNode record, String now, String then) {
+        ((ObjectNode) record).set(then, ((ObjectNode) record).remove(now));
     }
 
     @Test
@@ -243,7 +250,7 @@ class BundleTest {
     void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) throws IOException {
         try (App other = App.empty(folder)) {
             ObjectNode sound = bundle(app, "EIDER");
-            assertThat(refused(other, 422, sound.deepCopy().put("form", 5))).contains("newer version");
+            assertThat(refused(other, 422, sound.deepCopy().put("form", 6))).contains("newer version");
             assertThat(refused(other, 422, sound.deepCopy().put("format", "other")))
                     .contains("format");
             assertThat(refused(other, 422, sound.deepCopy().put("more", 1))).contains("more");

@@ -294,7 +294,7 @@ class EveryFieldTest {
                         .replaceAll("/(work-ups|log|entries|files)/\\d+", "/$1/{id}")
                         .replaceAll("/batteries/P1", "/batteries/{label}")
                         .replaceAll("/judge/.*", "/judge/{step}")
-                        .replaceAll("/part-shelf/relay", "/part-shelf/{id}")));
+                        .replaceAll("/parts-library/relay", "/parts-library/{id}")));
         assertThat(tried).isEqualTo(described);
     }
 

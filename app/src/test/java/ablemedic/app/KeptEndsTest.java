@@ -54,7 +54,13 @@ class KeptEndsTest {
                     .isEqualTo("as it was kept");
             assertThat(shown.get("map").get("wires")).hasSizeGreaterThan(5);
             JsonNode conflict = shown.get("conflicts").get(0).get("conflict");
-            assertThat(conflict.get("ways").get(0).get("steps").get(0).get(0).get("text").asString())
+            assertThat(conflict.get("ways")
+                            .get(0)
+                            .get("steps")
+                            .get(0)
+                            .get(0)
+                            .get("text")
+                            .asString())
                     .isEqualTo("Battery out. Unsolder it.");
             assertThat(shown.get("bench").get("batteryIn").asBoolean()).isFalse();
         }
@@ -70,7 +76,10 @@ class KeptEndsTest {
         ObjectNode one = conflicts.addObject();
         one.put("belief", 0.5).put("apart", false).put("fixed", false).put("likeliest", 1);
         ObjectNode conflict = one.putObject("conflict");
-        conflict.put("id", "recorded-x").put("severity", "HAZARD").put("cause", "one").put("remedy", "two");
+        conflict.put("id", "recorded-x")
+                .put("severity", "HAZARD")
+                .put("cause", "one")
+                .put("remedy", "two");
         conflict.putArray("settings");
         conflict.putArray("pads");
         ObjectNode way = conflict.putArray("ways").addObject();

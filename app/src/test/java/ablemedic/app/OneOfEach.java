@@ -134,7 +134,7 @@ public final class OneOfEach {
                 Map.entry("faultId", "motor-dead-front-left"),
                 Map.entry("family", "alder"),
                 Map.entry("version", "2"),
-                Map.entry("school", "DROP"),
+                Map.entry("convention", "DROP"),
                 Map.entry("pad", "R1"),
                 Map.entry("since", "1"),
                 Map.entry("setting", "alignment"),

@@ -225,7 +225,7 @@ class SerialCraftTest {
                 own.replace("board-own", "board-other").replace("\"inverter\":\"FIXED\"", "\"inverter\":\"NONE\"");
         assertThat(app.refused(422, "POST", "/api/parts-library", contradicting).toString())
                 .contains("same pad under two labels")
-                .contains("ports.pads[2].inverter");
+                .contains("uarts.pads[2].inverter");
     }
 
     @Test

@@ -129,7 +129,7 @@ class SpoiledRecordsTest {
             assertThat(now.entrySet().stream()
                             .filter(view -> !view.getKey().contains(OneOfEach.MARK)
                                     && !view.getKey()
-                                            .matches(".*/(work-ups|packs|part-shelf|firmware-families)/[^/]+.*")
+                                            .matches(".*/(work-ups|batteries|parts-library|firmware-families)/[^/]+.*")
                                     && view.getValue() != 200)
                             .toList())
                     .as("views of more than that record")

@@ -116,7 +116,7 @@ final class MadeUp {
         private static final Choices ANSWERS = Choices.of(
                 Text.written("What?"),
                 IntStream.range(0, OUTCOMES)
-                        .mapToObj(o -> new Outcome(String.valueOf(o), String.valueOf(o)))
+                        .mapToObj(o -> Outcome.written(String.valueOf(o), String.valueOf(o)))
                         .toList());
 
         /** The outcome on a system: 0 on a sound one, and on most others. */

@@ -164,8 +164,8 @@ public sealed interface Answers {
     /** A named outcome of a question. */
     record Outcome(String id, Text label) {
         /** One that is called by what stands on a display or a part. */
-        public Outcome(String id, String written) {
-            this(id, Text.written(written));
+        public static Outcome written(String id, String label) {
+            return new Outcome(id, Text.written(label));
         }
     }
 }

@@ -91,18 +91,15 @@ public final class RecordLook {
                 .with("what", Param.written(what()))
                 .with("cause", Param.written(conflict.root().cause().plain()));
         List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(
-                AS_RECORDED,
-                words.with("recorded", Param.written(recorded()))
-                        .outcome(AS_RECORDED)
-                        .plain())));
+                AS_RECORDED, words.with("recorded", Param.written(recorded())).outcome(AS_RECORDED))));
         for (int way = 0; way < conflict.ways().size(); way++) {
-            outcomes.add(new Outcome(
+            outcomes.add(Outcome.written(
                     conflict.ways().get(way).id(),
                     conflict.ways().get(way).edit().values(conflict.recorded()).stream()
                             .map(value -> value.what() + ": " + value.after())
                             .collect(Collectors.joining(", "))));
         }
-        outcomes.add(new Outcome(OTHER, words.outcome(OTHER).plain()));
+        outcomes.add(new Outcome(OTHER, words.outcome(OTHER)));
         Choices answers = Choices.of(words.line("ask"), outcomes);
         List<List<Object>> known = states().stream().map(this::seen).toList();
         Facet<Craft, List<Object>> facet = Facet.of("recorded-" + conflict.id(), this::seen);

@@ -74,7 +74,7 @@ public final class SettingTrouble<T> {
         Choices answers = Choices.of(
                 question,
                 choice.values().stream()
-                        .map(value -> new Outcome(choice.written(value), choice.said(value)))
+                        .map(value -> Outcome.written(choice.written(value), choice.said(value)))
                         .toList());
         return read(id, kind, task, answers, value -> Categorical.expecting(answers, choice.written(value), MISREAD));
     }

@@ -281,9 +281,7 @@ final class PowerChecks {
             if (asked.test(sound, part)) {
                 outcomes.add(new Outcome(
                         part.id(),
-                        names.with("part", Param.part(part.id(), part.label()))
-                                .outcome("part")
-                                .plain()));
+                        names.with("part", Param.part(part.id(), part.label())).outcome("part")));
             }
         }
         outcomes.addAll(CheckBuilder.named(names, List.of("all")));

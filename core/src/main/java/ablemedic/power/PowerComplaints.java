@@ -85,9 +85,8 @@ final class PowerComplaints {
         List<Outcome> outcomes = new ArrayList<>();
         for (Corner corner : Corner.ALL) {
             String id = armId(corner);
-            outcomes.add(new Outcome(
-                    id,
-                    words.with("corner", new Param.Corner(id)).outcome("corner").plain()));
+            outcomes.add(
+                    new Outcome(id, words.with("corner", new Param.Corner(id)).outcome("corner")));
         }
         outcomes.addAll(CheckBuilder.named(words, List.of("all", "several", PowerChecks.NONE)));
         Choices answers = new Choices(List.of(
@@ -148,10 +147,7 @@ final class PowerComplaints {
                 .filter(p -> p.archetype().kind() != Archetype.Kind.PLUG)
                 .toList();
         parts.forEach(p -> outcomes.add(new Outcome(
-                p.id(),
-                words.with("part", Param.part(p.id(), p.label()))
-                        .outcome("part")
-                        .plain())));
+                p.id(), words.with("part", Param.part(p.id(), p.label())).outcome("part"))));
         outcomes.addAll(CheckBuilder.named(words, List.of(PowerChecks.NONE)));
         Choices answers = Choices.of(words.line("ask"), outcomes);
         add(words, answers, from(PowerChecks.WIRED, e -> smoke(answers, parts, e)), FINE, check(PowerChecks.LIMITER));

@@ -83,7 +83,7 @@ public final class FailsafeChecks {
 
     static List<Outcome> motors() {
         return Arrays.stream(Does.values())
-                .map(does -> new Outcome(id(does), does.label()))
+                .map(does -> Outcome.written(id(does), does.label()))
                 .toList();
     }
 

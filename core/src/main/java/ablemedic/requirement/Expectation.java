@@ -55,7 +55,7 @@ public sealed interface Expectation {
             return new Waits(on, "");
         }
         if (forbidden(check, right).isPresent()) {
-            return new Waits(required.unsolved(), Proof.expected(check, right).plain());
+            return new Waits(required.unsolved(), Proof.expected(check, right).plain(right.naming()));
         }
         return new Gives(right);
     }
@@ -75,7 +75,7 @@ public sealed interface Expectation {
                 ? Optional.empty()
                 : Optional.of(new Waits(
                         on.isEmpty() ? required.unsolved() : on,
-                        Proof.expected(check, now).plain()));
+                        Proof.expected(check, now).plain(now.naming())));
     }
 
     /** What a check tells of by what a craft most probably gives; nothing where that may be expected. */

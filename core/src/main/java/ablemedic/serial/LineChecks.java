@@ -141,10 +141,7 @@ final class LineChecks {
         lines.board()
                 .uarts()
                 .forEach(uart -> outcomes.add(new Outcome(
-                        uart,
-                        words.with("uart", SerialFaults.uart(uart))
-                                .outcome("uart")
-                                .plain())));
+                        uart, words.with("uart", SerialFaults.uart(uart)).outcome("uart"))));
         outcomes.addAll(CheckBuilder.named(words, List.of(SHARED)));
         return Choices.of(words.line("ask"), outcomes);
     }

@@ -77,7 +77,7 @@ final class VersionChecks {
         jobs().forEach(job -> outcomes.add(
                 job == UartFunction.RECEIVER
                         ? CheckBuilder.named(words, List.of(job.id())).get(0)
-                        : new Outcome(job.id(), job.label())));
+                        : Outcome.written(job.id(), job.label())));
         outcomes.addAll(CheckBuilder.named(words, List.of(SEVERAL, AS_NEW, DEAD)));
         return Choices.of(words.line("ask"), outcomes);
     }

@@ -1,6 +1,7 @@
 package ablemedic.snapshot;
 
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Text;
 import ablemedic.catalogue.Words;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Device;
@@ -66,13 +67,12 @@ public final class ExportCheck {
     public static Check<Craft> planned(Craft sound, Collection<Fault<Craft>> faults) {
         Words words = SnapshotWords.of("planned");
         Map<List<Configuration.Difference>, Outcome> outcomes = new LinkedHashMap<>();
-        outcomes.put(
-                List.of(), new Outcome(AS_ON_SHEET, words.outcome(AS_ON_SHEET).plain()));
+        outcomes.put(List.of(), new Outcome(AS_ON_SHEET, words.outcome(AS_ON_SHEET)));
         for (Fault<Craft> fault : faults) {
             List<Configuration.Difference> differences = listed(sound, fault.applyTo(sound));
             outcomes.computeIfAbsent(
                     differences,
-                    key -> new Outcome(
+                    key -> Outcome.written(
                             "listed-" + outcomes.size(),
                             String.join(
                                     "; ",
@@ -81,7 +81,7 @@ public final class ExportCheck {
                                             .toList())));
         }
         List<Outcome> all = new ArrayList<>(outcomes.values());
-        all.add(new Outcome(MORE, words.outcome(MORE).plain()));
+        all.add(new Outcome(MORE, words.outcome(MORE)));
         Choices answers = Choices.of(words.line("ask"), all);
         return CraftCheck.of(
                         KIND,
@@ -92,7 +92,7 @@ public final class ExportCheck {
                                 Facet.of("settings-off-chart", craft -> listed(sound, craft)),
                                 differences -> Categorical.expecting(
                                         answers,
-                                        outcomes.getOrDefault(differences, new Outcome(MORE, ""))
+                                        outcomes.getOrDefault(differences, Outcome.written(MORE, ""))
                                                 .id(),
                                         OF_ANOTHER)),
                         MINUTES)
@@ -146,18 +146,16 @@ public final class ExportCheck {
      * hardly hits it.
      */
     private static Choices answers(Words words, Snapshot snapshot) {
-        List<Outcome> outcomes = new ArrayList<>(
-                List.of(new Outcome(LISTED, words.outcome(LISTED).plain())));
+        List<Outcome> outcomes = new ArrayList<>(List.of(new Outcome(LISTED, words.outcome(LISTED))));
         for (Setting<?> setting : snapshot.held()) {
-            String otherwise = words.with("setting", Param.written(setting.label()))
-                    .line("otherwise")
-                    .plain();
+            Text otherwise =
+                    words.with("setting", Param.written(setting.label())).line("otherwise");
             for (int n = 1; n <= OTHER_VALUES; n++) {
                 outcomes.add(new Outcome(setting.id() + "-" + n, otherwise));
             }
         }
         if (outcomes.size() == 1) {
-            outcomes.add(new Outcome(OTHER, words.outcome(OTHER).plain()));
+            outcomes.add(new Outcome(OTHER, words.outcome(OTHER)));
         }
         return Choices.of(words.line("ask"), outcomes);
     }

@@ -121,8 +121,7 @@ final class EyeChecks {
                         arrow.id(down),
                         words.with("arrow", Param.written(arrow.label()))
                                 .with("down", Param.when(down))
-                                .outcome("seat")
-                                .plain()));
+                                .outcome("seat")));
             }
         }
         return Choices.of(words.line("ask"), outcomes);

@@ -126,8 +126,7 @@ final class MotorChecks {
                         turns(corner, spin),
                         words.with("corner", TakeOffChecks.corner(corner))
                                 .with("spin", Param.written(spin.label()))
-                                .outcome("turns")
-                                .plain()));
+                                .outcome("turns")));
             }
         }
         outcomes.addAll(CheckBuilder.named(words, List.of("none", STUTTERS)));
@@ -165,9 +164,7 @@ final class MotorChecks {
             for (Corner corner : Corner.ALL) {
                 outcomes.add(new Outcome(
                         how + "-" + TakeOffSeen.id(corner),
-                        words.with("corner", TakeOffChecks.corner(corner))
-                                .outcome(how)
-                                .plain()));
+                        words.with("corner", TakeOffChecks.corner(corner)).outcome(how)));
             }
         }
         return Choices.of(words.line("ask"), outcomes);

@@ -75,7 +75,7 @@ final class SettingChecks {
         for (boolean down : new boolean[] {false, true}) {
             for (Arrow arrow : Arrow.values()) {
                 Rotation mounted = arrow.mounted(down);
-                outcomes.add(new Outcome(arrow.id(down), mounted.angles().toString()));
+                outcomes.add(Outcome.written(arrow.id(down), mounted.angles().toString()));
             }
         }
         outcomes.addAll(CheckBuilder.named(words, List.of(OTHER)));
@@ -86,7 +86,7 @@ final class SettingChecks {
         return Choices.of(
                 words.line("ask"),
                 Arrays.stream(SpinConvention.values())
-                        .map(one -> new Outcome(TakeOffSeen.id(one), one.label()))
+                        .map(one -> Outcome.written(TakeOffSeen.id(one), one.label()))
                         .toList());
     }
 }

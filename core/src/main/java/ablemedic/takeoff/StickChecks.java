@@ -67,9 +67,8 @@ final class StickChecks {
         List<Outcome> outcomes = new ArrayList<>();
         for (Stick bar : Stick.values()) {
             Words named = words.with("bar", Param.written(Text.capitalized(bar.label())));
-            outcomes.add(new Outcome(bar.label() + "-up", named.outcome("up").plain()));
-            outcomes.add(
-                    new Outcome(bar.label() + "-down", named.outcome("down").plain()));
+            outcomes.add(new Outcome(bar.label() + "-up", named.outcome("up")));
+            outcomes.add(new Outcome(bar.label() + "-down", named.outcome("down")));
         }
         return Choices.of(words.line("ask"), outcomes);
     }

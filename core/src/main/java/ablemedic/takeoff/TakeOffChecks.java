@@ -67,8 +67,7 @@ final class TakeOffChecks {
         List<Outcome> outcomes = new ArrayList<>();
         for (Corner corner : Corner.ALL) {
             outcomes.add(new Outcome(
-                    TakeOffSeen.id(corner),
-                    words.with("corner", corner(corner)).outcome("corner").plain()));
+                    TakeOffSeen.id(corner), words.with("corner", corner(corner)).outcome("corner")));
         }
         outcomes.addAll(CheckBuilder.named(words, List.of(NONE)));
         return Choices.of(words.line("ask"), outcomes);

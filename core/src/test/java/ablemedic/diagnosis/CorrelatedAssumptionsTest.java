@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class CorrelatedAssumptionsTest {
     private static final double[] GUESSED = {0.4, 0.35, 0.25};
     private static final double ALIKE = 0.9;
-    private static final Scale OHMS = new Scale("resistance", "ohm", 0, 1e6, 1, List.of(new Outcome("ol", "OL")));
+    private static final Scale OHMS = new Scale("resistance", "ohm", 0, 1e6, 1, List.of(Outcome.written("ol", "OL")));
     private static final List<Distribution> WAYS = List.of(
             new Gaussian(OHMS, 1000, 200, 0.04), new Gaussian(OHMS, 5000, 1000, 0.04), new FixedWord(OHMS, "ol", 0.04));
     private static final Reading OL = Chosen.of("ol");

@@ -19,8 +19,9 @@ import org.junit.jupiter.api.Test;
 
 class DistributionTest {
     private final Choices two = new Choices(List.of(
-            new Question("up", Text.written("Up?"), List.of(new Outcome("y", "yes"), new Outcome("n", "no"))),
-            new Question("left", Text.written("Left?"), List.of(new Outcome("y", "yes"), new Outcome("n", "no")))));
+            new Question("up", Text.written("Up?"), List.of(Outcome.written("y", "yes"), Outcome.written("n", "no"))),
+            new Question(
+                    "left", Text.written("Left?"), List.of(Outcome.written("y", "yes"), Outcome.written("n", "no")))));
     private final Categorical together = new Categorical(
             two, List.of(new Way(0.5, new double[][] {{1, 0}, {1, 0}}), new Way(0.5, new double[][] {{0, 1}, {0, 1}})));
     private final Scale metres = new Scale("length", "m", -1, 1);

@@ -29,9 +29,9 @@ class MixedAnswersTest {
     private static final Item DID = Item.of(
             "did",
             Text.written("What did it do?"),
-            List.of(new Outcome("drops", "drops"), new Outcome("holds", "holds its course")));
+            List.of(Outcome.written("drops", "drops"), Outcome.written("holds", "holds its course")));
     private static final Scale SECONDS = new Scale(
-            "seconds until it did", "s", 0, 30, Double.POSITIVE_INFINITY, List.of(new Outcome("never", "never")));
+            "seconds until it did", "s", 0, 30, Double.POSITIVE_INFINITY, List.of(Outcome.written("never", "never")));
     private static final Mixed ANSWERS = new Mixed(List.of(DID, new Item("after", SECONDS)));
 
     /** Either it drops after about a second, or it holds and nothing ever comes. */

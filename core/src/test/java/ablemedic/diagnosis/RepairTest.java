@@ -168,7 +168,7 @@ class RepairTest {
             return Answers.Item.of(
                     id,
                     Text.written(id),
-                    List.of(new Answers.Outcome("dead", "dead"), new Answers.Outcome("turns", "turns")));
+                    List.of(Answers.Outcome.written("dead", "dead"), Answers.Outcome.written("turns", "turns")));
         }
 
         static Distribution ways(String id, boolean turns) {

@@ -95,7 +95,7 @@ class SecondLookTest {
      */
     @Test
     void whatIsGuessedIsNotGuessedAnew() {
-        Scale ohms = new Scale("resistance", "ohm", 0, 1e6, 1, List.of(new Outcome("ol", "OL")));
+        Scale ohms = new Scale("resistance", "ohm", 0, 1e6, 1, List.of(Outcome.written("ol", "OL")));
         Distribution guessed = new Mixture(List.of(
                 new Share(0.75, new Gaussian(ohms, 1000, 300, 0.04)),
                 new Share(0.25, new FixedWord(ohms, "ol", 0.04))));

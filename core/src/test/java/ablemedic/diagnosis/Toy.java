@@ -66,7 +66,7 @@ final class Toy {
         Choices answers = Choices.of(
                 Text.written(id + "?"),
                 IntStream.range(0, outcomes)
-                        .mapToObj(i -> new Outcome(String.valueOf(i), String.valueOf(i)))
+                        .mapToObj(i -> Outcome.written(String.valueOf(i), String.valueOf(i)))
                         .toList());
         return new Any(id, answers, system -> Categorical.of(answers, probabilities.apply(system)), minutes, needs);
     }

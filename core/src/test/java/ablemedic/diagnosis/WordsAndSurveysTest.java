@@ -23,7 +23,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Scales with words and over decades, families of checks, and numbers told along with an answer. */
 class WordsAndSurveysTest {
-    private final List<Outcome> words = List.of(new Outcome("ol", "OL"), new Outcome("climbing", "climbing"));
+    private final List<Outcome> words = List.of(Outcome.written("ol", "OL"), Outcome.written("climbing", "climbing"));
     private final Scale ohms = new Scale("resistance", "ohm", 0, 1e6, 0.5, words);
     private final Scale even = new Scale("length", "m", -1, 3);
 

@@ -461,7 +461,7 @@ class WalkTest {
             browser.see("a[href='/crafts/LOST/radio-off']");
             browser.tabTo("a[href='/crafts/LOST/radio-off']");
             browser.keys(Keys.ENTER);
-            browser.seeText("A hand at the battery");
+            browser.seeText("Keep a hand on the battery plug");
             settled(browser);
             browser.keys("5");
             browser.seeText("It does not pass.");

@@ -224,7 +224,7 @@ class OtherDevicesTest {
             {"GET", "/api/devices"},
             {"POST", "/api/devices/code"},
             {"DELETE", "/api/devices/seat-1"},
-            {"POST", "/api/%73econd-seats/code"}
+            {"POST", "/api/%64evices/code"}
         }) {
             assertThat(send(one[0], one[1], "", device).statusCode())
                     .as(one[0] + " " + one[1])

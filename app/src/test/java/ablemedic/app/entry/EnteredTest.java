@@ -39,7 +39,7 @@ class EnteredTest {
             0,
             40e6,
             0.3,
-            List.of(new Outcome("ol", "OL"), new Outcome("climbing", "climbing")));
+            List.of(Outcome.written("ol", "OL"), Outcome.written("climbing", "climbing")));
     private static final Scale VOLTS = new Scale("voltage from red to black", "V", -65, 65);
 
     private final Craft craft = wired();

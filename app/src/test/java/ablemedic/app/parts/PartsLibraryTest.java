@@ -87,10 +87,10 @@ class PartsLibraryTest {
         limit(sort, 0.6);
         app.ask("PUT", "/api/parts-library/spotting-light", sort.toString());
         assertThat(budget().get("givesA").asDouble()).isEqualTo(built);
-        assertThat(chart().get("behindTheShelf").get(0).asString()).isEqualTo("Spotting light, bright");
+        assertThat(chart().get("behindTheLibrary").get(0).asString()).isEqualTo("Spotting light, bright");
         app.ask("PUT", "/api/crafts/OWN/part-types", "{\"version\": 2}");
         assertThat(budget().get("givesA").asDouble()).isBetween(built + 0.35, built + 0.45);
-        assertThat(chart().get("behindTheShelf")).isEmpty();
+        assertThat(chart().get("behindTheLibrary")).isEmpty();
         assertThat(app.get("/api/crafts/OWN/routine").get("state").asString()).isEqualTo("NOT_DONE");
         app.ask("DELETE", "/api/parts-library/spotting-light", "");
         assertThat(chart().get("facts").toString())
