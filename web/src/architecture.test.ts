@@ -6,6 +6,8 @@ const sources = import.meta.glob<string>(['./**/*.ts', './**/*.svelte', '!./**/*
   eager: true
 });
 
+const sheets = import.meta.glob<string>('./*.css', { query: '?raw', import: 'default', eager: true });
+
 /** What a file loads when it is loaded; types alone load nothing. */
 function loads(path: string): string[] {
   const found = (sources[path] ?? '').matchAll(
@@ -50,4 +52,17 @@ test('imports are found', () => {
 test('no file loads itself by way of others', () => {
   const circles = [...edges.keys()].map((path) => circle(path, edges)).filter(Boolean);
   expect(circles).toEqual([]);
+});
+
+test('a class that is put together in a drawing has a style', () => {
+  const shared = Object.entries(sheets)
+    .map(([, css]) => css)
+    .join('\n');
+  const bare = Object.entries(sources).flatMap(([path, text]) =>
+    [...text.matchAll(/class=(?:\{`|")([a-z][\w-]*) [^"`]*\{/g)]
+      .map((found) => found[1] ?? '')
+      .filter((name) => !new RegExp(`\\.${name}\\b`).test(text.split('<style>')[1] + shared))
+      .map((name) => `${path}: ${name}`)
+  );
+  expect(bare).toEqual([]);
 });

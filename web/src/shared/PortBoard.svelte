@@ -38,7 +38,7 @@
   <rect class="board" x="4" y="4" width="266" height={whole - 8} rx="6" />
   {#each rows as row, i (row.uart.name)}
     {#if i > 0}<line class="parting" x1="4" x2="270" y1={row.y} y2={row.y} />{/if}
-    <text class="port" x="18" y={row.y + row.height / 2 + (row.uart.note ? -3 : 6)}>UART {row.uart.name}</text
+    <text class="uart" x="18" y={row.y + row.height / 2 + (row.uart.note ? -3 : 6)}>UART {row.uart.name}</text
     >
     {#if row.uart.note}<text class="note" x="18" y={row.y + row.height / 2 + 15}>{row.uart.note}</text>{/if}
     {#each row.parts as part, k (k)}
@@ -46,7 +46,7 @@
       {#each row.uart.pads as pad, n (pad.name + pad.side)}
         {#if part.pads.includes(pad.name)}
           <line
-            class="lead {part.state}"
+            class="wire {part.state}"
             x1="284"
             x2="330"
             y1={middle(row, n, row.uart.pads.length, PAD)}
@@ -91,7 +91,7 @@
     fill: var(--ink);
   }
 
-  .port {
+  .uart {
     font-weight: 700;
   }
 
@@ -145,16 +145,16 @@
     stroke-dasharray: 2 4;
   }
 
-  .lead {
+  .wire {
     stroke: var(--act);
     stroke-width: 2;
   }
 
-  .lead.doubt {
+  .wire.doubt {
     stroke: var(--doubt-fill);
   }
 
-  .lead.danger {
+  .wire.danger {
     stroke: var(--danger);
     stroke-dasharray: 7 3;
   }

@@ -189,36 +189,36 @@
     display: block;
   }
 
-  .lead {
+  .wire {
     fill: none;
     stroke: var(--soft);
     stroke-width: 1.5;
     stroke-linejoin: round;
   }
 
-  .lead.supply {
+  .wire.supply {
     stroke-width: 3.5;
   }
 
-  .lead.signal {
+  .wire.signal {
     stroke-dasharray: 2 4;
     stroke-width: 2;
   }
 
-  .lead.sense {
+  .wire.sense {
     stroke-dasharray: 10 4 2 4;
     stroke-width: 2;
   }
 
-  .lead.proven {
+  .wire.proven {
     stroke: var(--act);
   }
 
-  .lead.doubted {
+  .wire.doubted {
     stroke: var(--doubt);
   }
 
-  .lead.broken {
+  .wire.broken {
     stroke: var(--danger);
   }
 

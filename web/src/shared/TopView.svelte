@@ -71,7 +71,7 @@
         <path d={head(d.r * 0.78, d.cw)} class="turn" />
         <circle r="3" class="hub" />
         <text class="corner" x="0" y="24" text-anchor="middle">{d.shortName}</text>
-        <text class="lead" y="46" text-anchor="middle">m{d.motor} o{d.output}</text>
+        <text class="output" y="46" text-anchor="middle">m{d.motor} o{d.output}</text>
       </g>
     {/each}
     <g transform={`rotate(${drawing.arrowDeg})`}>
@@ -188,7 +188,7 @@
     font-size: 23px;
   }
 
-  .lead {
+  .output {
     font-family: 'Atkinson Hyperlegible Mono', monospace;
     font-size: 21px;
     fill: var(--soft);

@@ -15,10 +15,10 @@
 </script>
 
 {#if shown[0]}
-  <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Height over time: ${shown[0].end}`}>
+  <svg viewBox={`0 0 ${WIDTH} ${HEIGHT + 18}`} role="img" aria-label={`Height over time: ${shown[0].end}`}>
     <path d={`M 30 ${y(0)} H ${WIDTH - 10}`} class="ground" />
     <text x="0" y={y(highest) + 12}>{Math.round(highest)} m</text>
-    <text x={WIDTH - 10} y={y(0) - 8} text-anchor="end">{seconds(longest)}</text>
+    <text x={WIDTH - 10} y={y(0) + 34} text-anchor="end">{seconds(longest)}</text>
     {#if shown[1]}<path d={path(shown[1])} class="line compared" />{/if}
     <path d={path(shown[0])} class="line" />
     {#each shown[0].events as one, i (i)}

@@ -7,7 +7,7 @@
 
 <ol>
   {#each now.events as one, i (i)}
-    <li><span class="figure">{seconds(one.atS)}</span> {one.text}</li>
+    <li><span class="figure at">{seconds(one.atS)}</span> {one.text}</li>
   {/each}
 </ol>
 <dl>
@@ -47,6 +47,12 @@
   ol {
     list-style: decimal;
     padding-left: 1.6rem;
+  }
+
+  .at {
+    display: inline-block;
+    min-width: 4rem;
+    padding-left: 0.6rem;
   }
 
   dl {

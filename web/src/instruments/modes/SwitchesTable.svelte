@@ -67,7 +67,7 @@
     padding: 0.2rem 0.4rem 0.2rem 0;
   }
 
-  td input {
+  td :global(input) {
     width: 100%;
     min-width: 4.5rem;
     font-size: 1rem;
