@@ -51,7 +51,7 @@
       <time class="small figure" datetime={dated.at}>{moment(dated.at)}</time>
       <span>
         {said(dated.entry)}
-        <button class="plain small" onclick={() => (wrong = dated)}>Take it back…</button>
+        <button class="plain small" onclick={() => (wrong = dated)}>Undo…</button>
       </span>
     </li>
   {:else}
@@ -68,7 +68,7 @@
   open={wrong !== undefined}
   title="Take an entry back"
   text="It counts no more; what it said stays in the history. Enter the right one anew."
-  action="Take it back"
+  action="Undo"
   onclose={() => (wrong = undefined)}
   ongive={(reason) => void takeBack(wrong!, reason)}
 />

@@ -92,7 +92,7 @@
           onclick={() => {
             work.name(adding);
             adding = '';
-          }}>Name it</button
+          }}>Add setting</button
         >
       </div>
       {#if work.changed.length > 0}
@@ -103,7 +103,7 @@
       {/if}
       <p>
         <button class="act" disabled={work.busy || work.changed.length === 0 || reason.trim() === ''}
-          >Put it on the sheet</button
+          >Save to the sheet</button
         >
       </p>
     </form>

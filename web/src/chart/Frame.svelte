@@ -167,7 +167,7 @@
           <label for="reason">Why it is changed</label>
           <input id="reason" class="entry" bind:value={reason} maxlength="400" />
         </div>
-        <p><button class="act" disabled={work.busy || reason.trim() === ''}>Put it on the sheet</button></p>
+        <p><button class="act" disabled={work.busy || reason.trim() === ''}>Save to the sheet</button></p>
       </div>
     </form>
   {/if}

@@ -60,9 +60,7 @@
     <Notice text={error} />
     <div class="do">
       <button class="act" disabled={reason.trim() === '' || text.trim() === ''}>Put it right</button>
-      <button class="quiet" type="button" disabled={reason.trim() === ''} onclick={takeBack}
-        >Take it back</button
-      >
+      <button class="quiet" type="button" disabled={reason.trim() === ''} onclick={takeBack}>Undo</button>
       <button class="quiet" type="button" onclick={onclose}>Leave it</button>
     </div>
   </form>

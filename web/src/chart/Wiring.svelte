@@ -189,7 +189,7 @@
           <input id="reason" class="entry" bind:value={reason} maxlength="400" />
         </div>
         <Notice text={work.error} />
-        <p><button class="act" disabled={work.busy || reason.trim() === ''}>Put it on the sheet</button></p>
+        <p><button class="act" disabled={work.busy || reason.trim() === ''}>Save to the sheet</button></p>
       </form>
     {/if}
   {/if}

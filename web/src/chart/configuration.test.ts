@@ -75,7 +75,7 @@ describe('the configuration of a craft', () => {
   it('asks for a reason before it goes on the sheet, and says a refusal', async () => {
     render(Configuration);
     const field = await waitFor(() => screen.getByLabelText<HTMLInputElement>(/Voltage scale/));
-    const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Put it on the sheet' });
+    const keep = screen.getByRole<HTMLButtonElement>('button', { name: 'Save to the sheet' });
     expect(keep.disabled).toBe(true);
     await fireEvent.input(field, { target: { value: '12' } });
     expect(keep.disabled).toBe(true);

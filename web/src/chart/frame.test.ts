@@ -35,7 +35,7 @@ async function changed(pressing: string, doing: () => Promise<unknown>): Promise
   await fireEvent.click(await waitFor(() => screen.getByRole('button', { name: pressing })));
   await doing();
   await fireEvent.input(screen.getByLabelText('Why it is changed'), { target: { value: 'measured' } });
-  await fireEvent.click(screen.getByRole('button', { name: 'Put it on the sheet' }));
+  await fireEvent.click(screen.getByRole('button', { name: 'Save to the sheet' }));
   await waitFor(() => expect(gone).toHaveLength(1));
   expect(sent().reason).toBe('measured');
   return sent().sheet;

@@ -206,7 +206,7 @@ describe('a set-up on the screen', () => {
     unmount();
     begin({ [path]: view([]), [`${path}/end`]: { mark: 'TERN', occasions: [], ended: [] } });
     render(SetUp);
-    await fireEvent.click(await screen.findByRole('button', { name: 'Put it on the chart' }));
+    await fireEvent.click(await screen.findByRole('button', { name: 'Save to the chart' }));
     await waitFor(() => expect(last('POST')?.path).toBe(`${path}/end`));
   });
 

@@ -13,7 +13,7 @@
   let wishes = $state<Wish[]>([
     { name: 'receiver', job: 'RECEIVER', format: 'SBUS', volts5: false, at: '' },
     { name: 'telemetry', job: 'TELEMETRY', format: 'POLLED', volts5: false, at: '' },
-    { name: 'positioning', job: 'GNSS', format: 'NMEA', volts5: false, at: '' }
+    { name: 'GNSS', job: 'GNSS', format: 'NMEA', volts5: false, at: '' }
   ]);
   const craft = String(searchParams.get('craft') ?? '');
   const of = new Loading<Schemas['SerialMapView']>();
@@ -102,7 +102,7 @@
           {#each choices.value?.boards ?? [] as one (one.id)}<option value={one.id}>{one.label}</option
             >{/each}
         </select>
-        {#if drawn}<span class="small">Its print does not tell: {drawn.silent}</span>{/if}
+        {#if drawn}<span class="small">Not printed on the board: {drawn.silent}</span>{/if}
       </div>
       <h2>Parts</h2>
       <ul>

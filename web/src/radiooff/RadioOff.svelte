@@ -153,8 +153,7 @@
             {/if}
           {/if}
           <PropsOff bind:off={propsOff} />
-          <button class="act" disabled={!does || !propsOff || busy}
-            >Put it on the chart <kbd>Enter</kbd></button
+          <button class="act" disabled={!does || !propsOff || busy}>Save to the chart <kbd>Enter</kbd></button
           >
         </form>{/if}
     </div>

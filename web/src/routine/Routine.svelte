@@ -124,7 +124,7 @@
             {/if}
             <p class="do">
               <button class="act" disabled={work.busy} onclick={() => void keep()}
-                >Put it on the chart <kbd>Enter</kbd></button
+                >Save to the chart <kbd>Enter</kbd></button
               >
               <button class="quiet" onclick={() => work.back()}>Back one step <kbd>u</kbd></button>
               {#if work.failed}

@@ -136,7 +136,7 @@
           {:else}
             <h2>All of it passed</h2>
             <p>The chart shows what is due after this.</p>
-            <p><button class="act" onclick={() => void work.end('')}>Put it on the chart</button></p>
+            <p><button class="act" onclick={() => void work.end('')}>Save to the chart</button></p>
           {/if}
         </div>
       </div>

@@ -58,6 +58,8 @@
 
 <style>
   th {
+    padding-right: 0.6rem;
+    white-space: nowrap;
     text-align: left;
     color: var(--soft);
     font-weight: 400;

@@ -706,7 +706,7 @@ class WalkTest {
             browser.clickDrawn("[aria-label='the flight controller']", 0, 0);
             browser.press("A quarter to the right");
             browser.seeText("yaw 90°");
-            browser.press("Put it on the sheet");
+            browser.press("Save to the sheet");
             browser.awaitPath("/crafts/POINT");
             assertThat(app.get("/api/crafts/POINT/build-sheet")
                             .get("mounted")
@@ -730,7 +730,7 @@ class WalkTest {
             browser.clickDrawn("[data-point='CAM.-']", 0, 0);
             browser.seeText("Wires at FC G4");
             browser.type("#reason", "a second ground");
-            browser.press("Put it on the sheet");
+            browser.press("Save to the sheet");
             browser.awaitPath("/crafts/POINT");
             assertThat(app.get("/api/crafts/POINT/build-sheet").get("electrics").get("wires"))
                     .hasSize(wires + 1);
