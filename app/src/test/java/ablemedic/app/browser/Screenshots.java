@@ -47,14 +47,14 @@ class Screenshots {
             browser.see("#serial-heading");
             browser.scrollTo("#serial-heading");
             browser.picture(FOLDER.resolve("serial-map.png"));
-            shot(browser, "/batteries/A1", "pack", "When to land");
+            shot(browser, "/batteries/A1", "battery", "When to land");
             browser.open("/crafts/PETREL/routine");
             browser.seeText("Step 1 of");
             browser.keys("1", org.openqa.selenium.Keys.ENTER);
             browser.seeText("Step 2 of");
             browser.picture(FOLDER.resolve("routine.png"));
             shot(browser, "/crafts/FULMAR/snapshots?n=2", "snapshots", "can cause: ");
-            shot(browser, "/repair-log", "ledger", "Comes back");
+            shot(browser, "/repair-log", "repair-log", "Comes back");
             shot(browser, "/handbook", "handbook", "Conventions");
         }
         try (Browser browser = new Browser(app.url(""), "dark", 1280, 800)) {
