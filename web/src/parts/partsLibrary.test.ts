@@ -148,7 +148,7 @@ describe('the parts library', () => {
     await fireEvent.click(screen.getByRole('button', { name: '5V: feed, 5 V' }));
     await fireEvent.input(screen.getByLabelText('As printed'), { target: { value: 'BEC' } });
     await fireEvent.input(screen.getByLabelText('What it is called'), { target: { value: 'My regulator' } });
-    await fireEvent.input(screen.getByLabelText('Id, small letters and dashes'), {
+    await fireEvent.input(screen.getByLabelText('ID: small letters and dashes'), {
       target: { value: 'my-reg' }
     });
     await fireEvent.input(screen.getByLabelText('limit, A'), { target: { value: '1.5' } });
