@@ -40,7 +40,7 @@ final class BackupUnderLoad implements Trial {
                         return new Found(false, backups + " backups", "one could not be restored");
                     }
                     try (Server restored = Server.on(other)) {
-                        RepairLogWritten stored = new RepairLogWritten(restored, "K");
+                        AcknowledgedWrites stored = new AcknowledgedWrites(restored, "K");
                         lost += stored.lost(before);
                         halves += stored.halves();
                     }

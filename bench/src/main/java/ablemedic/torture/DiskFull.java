@@ -54,7 +54,7 @@ final class DiskFull implements Trial {
             boolean goesOn = server.send("POST", "/api/crafts/K/log", "{\"kind\": \"NOTE\", \"text\": \"room again\"}")
                             .status()
                     == 200;
-            RepairLogWritten stored = new RepairLogWritten(server, "K");
+            AcknowledgedWrites stored = new AcknowledgedWrites(server, "K");
             int lost = stored.lost(acknowledged);
             int written = stored.written(refused);
             return new Found(

@@ -30,7 +30,7 @@ final class KillsWhileWriting implements Trial {
         }
         while (System.nanoTime() < end) {
             Server server = Server.on(file);
-            RepairLogWritten stored = new RepairLogWritten(server, "K");
+            AcknowledgedWrites stored = new AcknowledgedWrites(server, "K");
             lost += stored.lost(acknowledged);
             halves += stored.halves();
             try (Writers writers = new Writers(server, "K", 6, acknowledged, serial)) {
@@ -40,7 +40,7 @@ final class KillsWhileWriting implements Trial {
             }
         }
         try (Server last = Server.on(file)) {
-            RepairLogWritten stored = new RepairLogWritten(last, "K");
+            AcknowledgedWrites stored = new AcknowledgedWrites(last, "K");
             lost += stored.lost(acknowledged);
             halves += stored.halves();
         }

@@ -42,7 +42,7 @@ final class LockedByAnother implements Trial {
                     Thread.sleep(1500);
                 } while (System.nanoTime() < end);
             }
-            RepairLogWritten stored = new RepairLogWritten(server, "K");
+            AcknowledgedWrites stored = new AcknowledgedWrites(server, "K");
             int lost = stored.lost(acknowledged);
             int written = stored.written(done.refused());
             return new Found(

@@ -7,12 +7,12 @@ import java.util.Set;
 import tools.jackson.databind.JsonNode;
 
 /** What is stored of a craft, held against what was acknowledged. */
-final class RepairLogWritten {
+final class AcknowledgedWrites {
     private final Set<String> notes = new HashSet<>();
     private int partLines;
     private final int revisions;
 
-    RepairLogWritten(Server server, String craft) {
+    AcknowledgedWrites(Server server, String craft) {
         JsonNode chart = server.ask("GET", "/api/crafts/" + craft, "");
         for (JsonNode line : chart.get("log")) {
             String text = line.get("text").asString();
