@@ -55,9 +55,7 @@ test('no file loads itself by way of others', () => {
 });
 
 test('a class that is put together in a drawing has a style', () => {
-  const shared = Object.entries(sheets)
-    .map(([, css]) => css)
-    .join('\n');
+  const shared = Object.values(sheets).join('\n');
   const bare = Object.entries(sources).flatMap(([path, text]) =>
     [...text.matchAll(/class=(?:\{`|")([a-z][\w-]*) [^"`]*\{/g)]
       .map((found) => found[1] ?? '')
@@ -65,4 +63,18 @@ test('a class that is put together in a drawing has a style', () => {
       .map((name) => `${path}: ${name}`)
   );
   expect(bare).toEqual([]);
+});
+
+test('a link to an instrument leads to a page that is in the table', () => {
+  const table = sources['./router.ts'] ?? '';
+  const links = Object.entries(sources)
+    .filter(([path]) => path.endsWith('.svelte'))
+    .flatMap(([path, text]) =>
+      [...text.matchAll(/(?:href=["{`]+|navigate\(')(\/instruments\/[a-z-]+)/g)].map((found) => [
+        path,
+        found[1] ?? ''
+      ])
+    );
+  expect(links.length).toBeGreaterThan(10);
+  expect(links.filter(([, to]) => !table.includes(`'${to}'`))).toEqual([]);
 });

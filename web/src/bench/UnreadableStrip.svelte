@@ -6,7 +6,7 @@
   /** A record that cannot be read, with what can be done about it. */
   let { record, onchange }: { record: Schemas['Unreadable']; onchange: () => void } = $props();
 
-  const partTypes = { CRAFT: 'Craft', WORK_UP: 'Work-up', BATTERY: 'Battery', RECORD: 'Not shown:' };
+  const kinds = { CRAFT: 'Craft', WORK_UP: 'Work-up', BATTERY: 'Battery', RECORD: 'Not shown:' };
   let asking = $state(false);
   let trouble = $state('');
 
@@ -42,7 +42,7 @@
 
 <article>
   <div>
-    <h3>{partTypes[record.sort]} {record.name}</h3>
+    <h3>{kinds[record.sort]} {record.name}</h3>
     <p>{record.why} Nothing of it is lost.</p>
     <Notice text={trouble} />
   </div>

@@ -43,7 +43,7 @@
     )
   );
 
-  /** A partType as this craft has it, or as it stands on the library. */
+  /** A part type as this craft has it, or as it is in the library. */
   function sortOf(id: string): Schemas['PartType'] | undefined {
     return (
       electrics?.partTypes?.find((partType) => partType.id === id) ??

@@ -74,7 +74,7 @@
     <a href={`/instruments/read-here?craft=${encodeURIComponent(mark)}`}>What should I read here?</a>
     <a href={`/instruments/scale-from-readings?craft=${encodeURIComponent(mark)}`}>Scale from readings</a>
     <a href={`/instruments/sense-chain?craft=${encodeURIComponent(mark)}`}>Sense chain</a>
-    <a href={`/instruments/battery?craft=${encodeURIComponent(mark)}`}>Battery</a>
+    <a href={`/instruments/pack?craft=${encodeURIComponent(mark)}`}>Battery</a>
   </p>
 </section>
 
