@@ -14,7 +14,7 @@ function distinct(all: string[]): string[] {
   return all.filter((one, i) => all.indexOf(one) === i);
 }
 
-/** What holds each uart: the part of every line with a wire on it, once for each uart. */
+/** What holds each UART: the part of every line with a wire on it, once for each UART. */
 export function heldBy(
   map: Schemas['SerialMapView']
 ): { uart: string; label: string; pads: string[]; state: 'sound' | 'doubt' | 'danger' | 'unknown' }[] {

@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client';
 type Job = Schemas['WishAsked']['job'];
 type Format = Schemas['WishAsked']['format'];
 
-/** A part as it is joined, and what its uart is told, as it is entered; begins with a common mistake on a board that has one inverted pad. */
+/** A part as it is joined, and how its UART is set, as it is entered; begins with a common mistake on a board that has one inverted pad. */
 export class TwoEndsState {
   board = $state('board-f4-pad');
   job = $state<Job>('RECEIVER');

@@ -58,7 +58,7 @@
         bind:value={work.partType.pads![work.at]!.room}
       />
     </div>
-    <label class="tick"
+    <label class="tick alone"
       ><input type="checkbox" bind:checked={work.partType.pads![work.at]!.usb} /> live from the computer alone</label
     >
     <button type="button" class="plain" onclick={() => work.removePad()}>Remove pad</button>
@@ -73,12 +73,5 @@
 
   legend {
     font-weight: 700;
-  }
-
-  .tick {
-    display: inline-flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
   }
 </style>

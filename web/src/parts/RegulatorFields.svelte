@@ -25,7 +25,7 @@
       <label for={`reg-${i}-a`}>limit, A</label>
       <NumberEntry unit="A" id={`reg-${i}-a`} class="entry" bind:value={regulator.limitA} />
     </div>
-    <label class="tick"><input type="checkbox" bind:checked={regulator.linear} /> linear</label>
+    <label class="tick alone"><input type="checkbox" bind:checked={regulator.linear} /> linear</label>
     <button
       type="button"
       class="plain"
@@ -42,13 +42,6 @@
     grid-template-columns: repeat(5, minmax(5rem, 1fr)) auto auto;
     gap: 0.8rem;
     align-items: end;
-  }
-
-  .tick {
-    display: inline-flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
   }
 
   @media (max-width: 700px) {

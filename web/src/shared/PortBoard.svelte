@@ -9,7 +9,7 @@
   interface Held {
     uart: string;
     label: string;
-    /** The pads of the uart that it is joined to. */
+    /** The pads of the UART that it is joined to. */
     pads: string[];
     /** How the line stands. */
     state: 'sound' | 'doubt' | 'danger' | 'unknown';

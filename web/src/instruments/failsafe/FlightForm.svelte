@@ -9,9 +9,11 @@
   let lost = $derived(work.lost);
 </script>
 
-<label class="one"><input type="checkbox" bind:checked={lost.home.fix} /> it has a fix</label>
-<label class="one"><input type="checkbox" bind:checked={lost.home.homeSet} /> home was set</label>
-<label class="one"><input type="checkbox" bind:checked={lost.home.levelSound} /> level is calibrated</label>
+<label class="tick alone"><input type="checkbox" bind:checked={lost.home.fix} /> it has a fix</label>
+<label class="tick alone"><input type="checkbox" bind:checked={lost.home.homeSet} /> home was set</label>
+<label class="tick alone"
+  ><input type="checkbox" bind:checked={lost.home.levelSound} /> level is calibrated</label
+>
 {#if lost.afterGuardTime === 'RETURN_HOME'}
   <div class="field">
     <label for="satellites">Satellites seen</label>
@@ -38,12 +40,3 @@
   <label for="back">The link is back after, s</label>
   <NumberEntry unit="s" id="back" class="entry reading" bind:value={work.back} placeholder="never" />
 </div>
-
-<style>
-  .one {
-    display: flex;
-    align-items: center;
-    gap: 0.8rem;
-    min-height: 44px;
-  }
-</style>

@@ -15,7 +15,7 @@
   </select>
 </div>
 {#if lost.receiver === 'PRESETS'}
-  <label class="one"
+  <label class="tick alone"
     ><input type="checkbox" bind:checked={lost.presetArm} /> its failsafe values keep the arm switch on</label
   >
   <Slide
@@ -53,12 +53,3 @@
 </div>
 <Slide id="landingThrottle" label="landing throttle" unit="%" most={100} bind:value={lost.landingThrottle} />
 <Slide id="landingS" label="landing ends after" unit="s" least={1} most={120} bind:value={lost.landingS} />
-
-<style>
-  .one {
-    display: flex;
-    align-items: center;
-    gap: 0.8rem;
-    min-height: 44px;
-  }
-</style>

@@ -168,7 +168,7 @@ class BenchController {
             List<Choice> parts,
             List<BoardChoice> boards) {}
 
-    /** A FC, its UARTs entered, with the layouts that take it. */
+    /** An FC, its UARTs entered, with the layouts that take it. */
     record BoardChoice(String id, String label, List<WiringLayout> layouts) {}
 
     @GetMapping("/api/bench")
