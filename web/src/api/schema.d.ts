@@ -4962,7 +4962,7 @@ export interface components {
         TextPart: {
             id?: string;
             /** @enum {string} */
-            kind: "WORDS" | "PART" | "PAD" | "WIRE" | "UART" | "SETTING" | "CHECK" | "INSTRUMENT" | "PAGE";
+            kind?: "PART" | "PAD" | "WIRE" | "UART" | "SETTING" | "CHECK" | "INSTRUMENT" | "PAGE";
             text: string;
         };
         ThisDevice: {

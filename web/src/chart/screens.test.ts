@@ -42,10 +42,7 @@ describe('the radio-off test', () => {
       '/api/crafts/{mark}/radio-off': {
         state: 'NOT_DONE',
         why: 'never made',
-        instruction: [
-          [{ kind: 'WORDS', text: 'Arm it.' }],
-          [{ kind: 'WORDS', text: 'Switch the radio off.' }]
-        ],
+        instruction: [[{ text: 'Arm it.' }], [{ text: 'Switch the radio off.' }]],
         expectedLabel: 'they stop',
         afterS: 1.66,
         questions: [
@@ -111,7 +108,7 @@ describe('a set-up on the screen', () => {
     id,
     checkId: id,
     title: `step ${id}`,
-    instruction: [[{ kind: 'WORDS', text: `do ${id}` }]],
+    instruction: [[{ text: `do ${id}` }]],
     why: `why ${id}`,
     expected: 'yes',
     questions: [
@@ -426,10 +423,10 @@ describe('a chart', () => {
         {
           way: 1,
           title: 'Enter the alignment 180/0/0',
-          steps: [[{ kind: 'WORDS', text: 'Enter it and save.' }]],
+          steps: [[{ text: 'Enter it and save.' }]],
           minutes: 1
         },
-        { way: 2, title: 'Turn the FC over', steps: [[{ kind: 'WORDS', text: 'Four screws.' }]], minutes: 12 }
+        { way: 2, title: 'Turn the FC over', steps: [[{ text: 'Four screws.' }]], minutes: 12 }
       ]
     };
     begin({

@@ -4,7 +4,7 @@ import type { Schemas } from '../api/client';
 import LinkedText from './LinkedText.svelte';
 import { leadsTo } from './linked';
 
-const words = (text: string): Schemas['TextPart'] => ({ kind: 'WORDS', text });
+const words = (text: string): Schemas['TextPart'] => ({ text });
 
 describe('a part of a text', () => {
   it.each([

@@ -2,7 +2,7 @@ import type { Schemas } from '../api/client';
 
 type Part = Schemas['TextPart'];
 
-/** Where a part of a text wires; nowhere where it is mere words, or of a craft and no craft is named. */
+/** Where a part of a text leads; nowhere where it is mere words, or of a craft and no craft is named. */
 export function leadsTo(part: Part, mark?: string): string | undefined {
   if (part.id === undefined) {
     return undefined;

@@ -22,7 +22,7 @@ const card = (more: object = {}): Schemas['CheckCard'] =>
     checkId: 'finger',
     kind: 'finger-test',
     title: 'Turn the motor by hand',
-    instruction: [[{ kind: 'WORDS', text: 'Pack out.' }], [{ kind: 'WORDS', text: 'Turn it.' }]],
+    instruction: [[{ text: 'Pack out.' }], [{ text: 'Turn it.' }]],
     why: 'It halves what is left.',
     minutes: 1,
     before: [],
@@ -120,13 +120,13 @@ describe('a fix', () => {
         {
           fixId: 'enter',
           title: 'Enter the scale',
-          steps: [[{ kind: 'WORDS', text: 'Open the power page.' }]],
+          steps: [[{ text: 'Open the power page.' }]],
           values: [{ what: 'scale', before: '10', after: '11' }]
         },
         {
           fixId: 'change',
           title: 'Change the resistor',
-          steps: [[{ kind: 'WORDS', text: 'Iron.' }]],
+          steps: [[{ text: 'Iron.' }]],
           values: []
         }
       ],

@@ -7,7 +7,6 @@ import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Answers;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Outcome;
-import ablemedic.diagnosis.BenchNeeds;
 import ablemedic.diagnosis.Categorical;
 import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Facet;
@@ -79,9 +78,10 @@ public final class SettingTrouble<T> {
         return read(id, kind, task, answers, value -> Categorical.expecting(answers, choice.written(value), MISREAD));
     }
 
-    /** The check that reads the setting, with answers of its own. */
+    /**
+     * The check that reads the setting, with answers of its own. What it takes and needs is said by who declares it.
+     */
     public CraftCheck read(String id, String kind, Task task, Answers answers, Function<T, Distribution> outlook) {
-        return CraftCheck.of(id, kind, task, answers, Prediction.from(told, outlook), 0)
-                .needing(BenchNeeds.COMPUTER);
+        return CraftCheck.of(id, kind, task, answers, Prediction.from(told, outlook), 0);
     }
 }

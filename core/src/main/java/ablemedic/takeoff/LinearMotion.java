@@ -137,7 +137,7 @@ public final class LinearMotion {
         return modes;
     }
 
-    /** What becomes of each axis; an axis takes the worst of the motions in which it wires or has an equal part. */
+    /** What becomes of each axis; an axis takes the worst of the motions in which it leads or has an equal part. */
     public Map<Axis, Hold> axes() {
         Map<Axis, Hold> axes = new EnumMap<>(Axis.class);
         for (Axis axis : Axis.values()) {

@@ -2,6 +2,7 @@ package ablemedic.app.http;
 
 import ablemedic.catalogue.Naming;
 import ablemedic.catalogue.Param;
+import ablemedic.catalogue.Param.Kind;
 import ablemedic.catalogue.Text;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -10,22 +11,11 @@ import org.jspecify.annotations.Nullable;
  * A stretch of a text that a screen can make a link of.
  *
  * @param text as it is read
- * @param id of the thing that it names; nothing where it is mere words
+ * @param kind of the thing that it names; nothing where it is mere words
+ * @param id of that thing
  */
-public record TextPart(Kind kind, String text, @Nullable String id) {
-
-    /** What a stretch names. */
-    public enum Kind {
-        WORDS,
-        PART,
-        PAD,
-        WIRE,
-        UART,
-        SETTING,
-        CHECK,
-        INSTRUMENT,
-        PAGE
-    }
+public record TextPart(
+        String text, @Nullable Kind kind, @Nullable String id) {
 
     /** A text in its stretches; what a screen can't lead to is words. */
     public static List<TextPart> of(Text text, Naming naming) {
@@ -39,7 +29,7 @@ public record TextPart(Kind kind, String text, @Nullable String id) {
 
     private static TextPart of(Param part, Naming naming) {
         return part instanceof Param.Thing thing
-                ? new TextPart(Kind.valueOf(thing.kind().name()), thing.label(), thing.id())
-                : new TextPart(Kind.WORDS, part.plain(naming), null);
+                ? new TextPart(thing.label(), thing.kind(), thing.id())
+                : new TextPart(part.plain(naming), null, null);
     }
 }

@@ -50,7 +50,7 @@ final class EndForm {
                 below(written);
                 return written;
             }
-            steps.addArray().addObject().put("kind", "WORDS").put("text", step.asString());
+            steps.addArray().addObject().put("text", step.asString());
         }
         return steps;
     }
