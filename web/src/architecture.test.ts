@@ -54,6 +54,13 @@ test('no file loads itself by way of others', () => {
   expect(circles).toEqual([]);
 });
 
+test('a component has at most 200 lines', () => {
+  const long = Object.entries(sources)
+    .filter(([path, text]) => path.endsWith('.svelte') && text.trimEnd().split('\n').length > 200)
+    .map(([path]) => path);
+  expect(long).toEqual([]);
+});
+
 test('a class that is put together in a drawing has a style', () => {
   const shared = Object.values(sheets).join('\n');
   const bare = Object.entries(sources).flatMap(([path, text]) =>

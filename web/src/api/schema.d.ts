@@ -4395,21 +4395,21 @@ export interface components {
             returning: components["schemas"]["Returning"][];
         };
         RepairLogEntry: {
-            causes: string;
-            changes: string;
+            causes: string[];
+            changes: string[];
             /** Format: date-time */
             closedAt: string;
             complaint: string;
             ended: string;
-            fixes: string;
+            fixes: string[];
             /** Format: int64 */
             id: number;
-            kinds: string;
+            kinds: string[];
             mark: string;
             /** Format: double */
             minutes: number;
-            parts: string;
-            proof: string;
+            parts: string[];
+            proof: string[];
             reason: string;
             /** Format: int64 */
             workUpId: number;

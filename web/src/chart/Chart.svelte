@@ -1,10 +1,12 @@
 <script lang="ts">
+  import BuildSummary from './BuildSummary.svelte';
+  import ChartActions from './ChartActions.svelte';
+  import ChartHistory from './ChartHistory.svelte';
   import { untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { route } from '../navigation';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
-  import TopView from '../shared/TopView.svelte';
   import ArchiveCraft from './ArchiveCraft.svelte';
   import WiringAndPower from './WiringAndPower.svelte';
   import LogNote from './LogNote.svelte';
@@ -17,7 +19,6 @@
   import DueList from './DueList.svelte';
   import ReasonSheet from '../shared/ReasonSheet.svelte';
   import SerialLines from './SerialLines.svelte';
-  import { day } from '../shared/words';
 
   const chart = new Loading<Schemas['Chart']>();
   const FITNESS: Record<Schemas['Chart']['fitness'], string> = {
@@ -43,8 +44,6 @@
   function load(current: string): Promise<void> {
     return chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: current } } })));
   }
-
-  let open = $derived(chart.value?.workUps.find((w) => w.open));
 
   async function take(changed: () => Promise<Schemas['Chart']>): Promise<void> {
     error = '';
@@ -96,58 +95,14 @@
             : ''}{FITNESS[c.fitness]}
         </p>
       </div>
-      <div class="do">
-        {#if open}
-          <a class="act" href={`/work-ups/${open.id}`}>Go on with the work-up</a>
-        {:else}
-          <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(c.mark)}`}>Start a work-up</a>
-        {/if}
-        <a class="quiet" href={`/crafts/${encodeURIComponent(c.mark)}/set-up`}>Set it up</a>
-        <a class="quiet" href={`/new-craft?like=${encodeURIComponent(c.mark)}`}>Duplicate</a>
-        {#if c.state === 'FIT'}
-          <button class="quiet" onclick={() => void ground()}>Ground it</button>
-        {/if}
-        {#if c.fitness === 'GROUNDED' && c.conflicts.length === 0}
-          <button class="quiet" onclick={() => (signing = true)}>Sign it off…</button>
-        {/if}
-      </div>
+      <ChartActions chart={c} onground={() => void ground()} onsign={() => (signing = true)} />
     </div>
     {#each c.grounds.filter((ground) => !ground.conflict) as ground, i (i)}
       <p class="caution">{ground.text}.</p>
     {/each}
     <Conflicts mark={c.mark} onsettled={() => void load(c.mark)} />
 
-    <div class="sheet">
-      <figure>
-        <TopView drawing={c.drawing} label={`${c.mark} from above, nose up`} />
-        <figcaption class="small">
-          From above. <span class="figure">m2 o2</span>: the firmware's motor 2, wired to output 2. The arrow
-          in the middle is the FC's own forward{c.drawing.faceDown
-            ? '; dashed, since it sits face down'
-            : ''}.
-        </figcaption>
-      </figure>
-      <div>
-        <h2>Build sheet <span class="small">revision {c.revision}</span></h2>
-        <dl>
-          {#each c.facts as fact, i (i)}
-            <dt>{fact.what}</dt>
-            <dd>{fact.value}</dd>
-          {/each}
-        </dl>
-        <p class="links">
-          <a href={`/crafts/${encodeURIComponent(c.mark)}/frame`}>Frame and motors…</a>
-          <a href={`/crafts/${encodeURIComponent(c.mark)}/configuration`}>Configuration</a>
-          <a href={`/crafts/${encodeURIComponent(c.mark)}/snapshots`}>Settings exports</a>
-          <a href={`/crafts/${encodeURIComponent(c.mark)}/flash`}>Plan a flash</a>
-          <a href={`/instruments/modes?craft=${encodeURIComponent(c.mark)}`}>Switches and modes</a>
-          <a href={`/instruments/failsafe-timeline?craft=${encodeURIComponent(c.mark)}`}>Failsafe timeline</a>
-          <a href={`/instruments/motor-map?craft=${encodeURIComponent(c.mark)}`}>Motor map</a>
-          <a href={`/instruments/board-orientation?craft=${encodeURIComponent(c.mark)}`}>Board orientation</a>
-          <a href={`/instruments/take-off-motion?craft=${encodeURIComponent(c.mark)}`}>Take-off motion</a>
-        </p>
-      </div>
-    </div>
+    <BuildSummary chart={c} />
 
     {#key c.mark}<NameAndBuilder chart={c} onchanged={(now) => (chart.value = now)} />{/key}
     <DueList mark={c.mark} due={c.due} />
@@ -176,36 +131,7 @@
         <LogList chart={c} {files} onchanged={(now) => (chart.value = now)} />
       </div>
       <div>
-        <h2>Work-ups</h2>
-        <ul class="dated">
-          {#each c.workUps as w (w.id)}
-            <li>
-              <span class="small">{day(w.openedAt)}</span>
-              <span
-                ><a href={`/work-ups/${w.id}`}>{w.complaint}</a>
-                <span class="small">{w.open ? 'open' : w.ended}</span></span
-              >
-            </li>
-          {:else}
-            <li class="small none">None yet.</li>
-          {/each}
-        </ul>
-        <h2 class="later">What changed on the sheet</h2>
-        <ul class="dated">
-          {#each c.revisions as r (r.number)}
-            <li>
-              <span class="small">{day(r.enteredAt)}</span>
-              <span>
-                {r.number}. {r.reason}
-                {#each r.changes as change, i (i)}
-                  <span class="change"
-                    >{change.what}: <span class="figure">{change.before} → {change.after}</span></span
-                  >
-                {/each}
-              </span>
-            </li>
-          {/each}
-        </ul>
+        <ChartHistory chart={c} />
       </div>
     </div>
     <ArchiveCraft chart={c} onchanged={() => void load(c.mark)} />
@@ -232,36 +158,6 @@
     letter-spacing: 0.04em;
   }
 
-  .do {
-    display: flex;
-    gap: 0.8rem;
-    align-items: start;
-  }
-
-  .sheet {
-    display: grid;
-    grid-template-columns: minmax(15rem, 22rem) 1fr;
-    gap: 2.2rem;
-    margin: 1rem 0 1.6rem;
-    align-items: start;
-  }
-
-  dl {
-    display: grid;
-    grid-template-columns: 9.5rem 1fr;
-    margin-top: 0.5rem;
-  }
-
-  dt,
-  dd {
-    padding: 0.3rem 0;
-    border-bottom: 1px solid var(--rule);
-  }
-
-  dt {
-    color: var(--soft);
-  }
-
   .links {
     display: flex;
     flex-wrap: wrap;
@@ -281,23 +177,9 @@
     gap: 2.2rem;
   }
 
-  .change {
-    display: block;
-    color: var(--soft);
-  }
-
-  .later {
-    margin-top: 1.6rem;
-  }
-
   @media (max-width: 900px) {
-    .columns,
-    .sheet {
+    .columns {
       grid-template-columns: 1fr;
-    }
-
-    figure {
-      max-width: 22rem;
     }
   }
 </style>

@@ -1,8 +1,8 @@
 <script lang="ts">
+  import MotorOnFrame from './MotorOnFrame.svelte';
   import NumberEntry from '../shared/NumberEntry.svelte';
   import { untrack } from 'svelte';
   import { navigate, route } from '../navigation';
-  import Choice from '../shared/Choice.svelte';
   import Notice from '../shared/Notice.svelte';
   import TopView from '../shared/TopView.svelte';
   import { corners, FrameState } from './frame.svelte';
@@ -34,10 +34,6 @@
     { field: 'motorMassG', label: 'Mass of a motor, g' },
     { field: 'propDiameterMm', label: 'Prop diameter, mm' },
     { field: 'thrustToWeight', label: 'Thrust over weight' }
-  ] as const;
-  const places = [
-    { axis: 'forwardMm', label: 'mm forward of the middle' },
-    { axis: 'rightMm', label: 'mm right of the middle' }
   ] as const;
   const balance = [
     { axis: 'forwardMm', label: 'Balance point, mm forward' },
@@ -71,53 +67,7 @@
       </div>
       <div class="side">
         {#if drive && motor >= 0}
-          <h2>The {drive.name} motor</h2>
-          <div class="pair">
-            {#each places as one (one.axis)}
-              <div class="field">
-                <label for={one.axis}>{one.label}</label>
-                <NumberEntry
-                  id={one.axis}
-                  class="entry"
-                  value={sheet.motors[motor]![one.axis]}
-                  onnumber={(mm) => mm !== null && work.move(motor, one.axis, mm)}
-                />
-              </div>
-            {/each}
-          </div>
-          <label class="inline"
-            ><input type="checkbox" bind:checked={work.alike} /> the other motors move alike</label
-          >
-          <fieldset>
-            <legend>From above it turns</legend>
-            <Choice
-              label="clockwise"
-              chosen={sheet.propSpins[motor] === 'CLOCKWISE'}
-              onchoose={() => work.turns(motor, 'CLOCKWISE')}
-            />
-            <Choice
-              label="counter-clockwise"
-              chosen={sheet.propSpins[motor] === 'COUNTER_CLOCKWISE'}
-              onchoose={() => work.turns(motor, 'COUNTER_CLOCKWISE')}
-            />
-          </fieldset>
-          {#if sheet.wiring}
-            <fieldset>
-              <legend>It is wired to</legend>
-              {#each [1, 2, 3, 4] as output (output)}
-                <Choice
-                  label={`output ${output}`}
-                  chosen={sheet.wiring[output - 1] === picked}
-                  onchoose={() => work.wire(output, corners[motor]!)}
-                />
-              {/each}
-            </fieldset>
-          {:else}
-            <p class="small">
-              Output {drive.output}, as <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its wires</a> have
-              it.
-            </p>
-          {/if}
+          <MotorOnFrame {work} {sheet} {drive} {motor} {mark} />
         {:else if picked === 'board'}
           <h2>The flight controller</h2>
           <p class="small">How it is mounted on the craft. Its alignment setting is in the configuration.</p>
@@ -187,19 +137,13 @@
     gap: 0.8rem;
   }
 
-  .pair,
-  fieldset {
+  .pair {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 0.5rem 1rem;
     align-items: end;
   }
 
-  legend {
-    font-weight: 700;
-  }
-
-  .inline,
   .do {
     display: flex;
     flex-wrap: wrap;

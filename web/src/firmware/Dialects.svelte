@@ -1,4 +1,6 @@
 <script lang="ts">
+  import DialectHead from './DialectHead.svelte';
+  import DialectNames from './DialectNames.svelte';
   import { onMount, tick } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import DropFile from '../shared/DropFile.svelte';
@@ -93,24 +95,7 @@
   {#if family.kept}<p aria-live="polite">{family.kept} is kept.</p>{/if}
   {#if family.opened}
     <form onsubmit={(event) => void keep(event)}>
-      <div class="own">
-        <div class="field">
-          <label for="family-id">Its id, small letters</label>
-          <input id="family-id" class="entry figure" bind:value={family.id} autocomplete="off" />
-        </div>
-        <div class="field">
-          <label for="family-label">What people call it</label>
-          <input id="family-label" class="entry" bind:value={family.label} autocomplete="off" />
-        </div>
-        <div class="field">
-          <label for="family-assigns">A line to paste begins with</label>
-          <input id="family-assigns" class="entry figure" bind:value={family.assigns} autocomplete="off" />
-        </div>
-        <div class="field">
-          <label for="family-versions">Versions, the oldest first</label>
-          <input id="family-versions" class="entry figure" bind:value={family.versions} autocomplete="off" />
-        </div>
-      </div>
+      <DialectHead dialect={family} />
       <div class="find">
         <div class="field">
           <label for="sought">Show only</label>
@@ -126,76 +111,7 @@
         <button class="quiet" type="button" onclick={() => void add(ABLE)}>Add what it is able to do</button>
         <button class="act">Keep it</button>
       </div>
-      <div class="scroll">
-        <table>
-          <thead>
-            <tr>
-              <th scope="col">name in a settings export</th><th scope="col">setting</th><th scope="col"
-                >since</th
-              ><th scope="col">until</th><th scope="col">times</th><th scope="col"
-                >values, own=exported with | between</th
-              ><th scope="col"><span class="sr">remove</span></th>
-            </tr>
-          </thead>
-          <tbody>
-            {#each shown as { row, at } (row)}
-              <tr class:wrong={at === family.wrongRow}>
-                <td>
-                  {#if row[0] === ABLE}<span class="small">is able to</span>{:else}
-                    <input
-                      id={`name-${at}`}
-                      class="figure"
-                      bind:value={row[0]}
-                      aria-label="name in a settings export"
-                    />
-                  {/if}
-                </td>
-                <td>
-                  <select id={`setting-${at}`} bind:value={row[1]} aria-label="setting">
-                    <option value="" disabled>choose…</option>
-                    {#each (row[0] === ABLE ? words.value?.abilities : words.value?.settings) ?? [] as one (one.id)}
-                      <option value={one.id}>{one.label}</option>
-                    {/each}
-                  </select>
-                </td>
-                <td>
-                  <select bind:value={row[2]} aria-label="since version">
-                    {#each family.names as one (one)}<option value={one}>{one}</option>{/each}
-                  </select>
-                </td>
-                <td>
-                  <select bind:value={row[3]} aria-label="until version">
-                    <option value="">–</option>
-                    {#each family.names as one (one)}<option value={one}>{one}</option>{/each}
-                  </select>
-                </td>
-                {#if row[0] === ABLE}
-                  <td colspan="2">
-                    <label class="left-out"
-                      ><input
-                        type="checkbox"
-                        checked={row[5] !== ''}
-                        onchange={(event) => (row[5] = event.currentTarget.checked ? 'may-be-left-out' : '')}
-                      /> a build may leave it out</label
-                    >
-                  </td>
-                {:else}
-                  <td><input class="figure times" bind:value={row[4]} aria-label="times" /></td>
-                  <td><input class="figure" bind:value={row[5]} aria-label="values" /></td>
-                {/if}
-                <td
-                  ><button
-                    class="plain"
-                    type="button"
-                    aria-label={`Remove ${row[0] === ABLE ? (said.get(row[1]) ?? '') : row[0]}`}
-                    onclick={() => family.remove(row)}>✕</button
-                  ></td
-                >
-              </tr>
-            {/each}
-          </tbody>
-        </table>
-      </div>
+      <DialectNames dialect={family} {shown} words={words.value} {said} />
     </form>
   {/if}
 </section>
@@ -228,79 +144,10 @@
     margin-top: 1.2rem;
   }
 
-  .own {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
-    gap: 0.8rem;
-  }
-
   .find {
     display: flex;
     flex-wrap: wrap;
     gap: 0.8rem;
     align-items: end;
-  }
-
-  .scroll {
-    overflow-x: auto;
-  }
-
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-
-  th {
-    text-align: left;
-    font-weight: 400;
-    color: var(--soft);
-  }
-
-  th,
-  td {
-    padding: 0.15rem 0.5rem 0.15rem 0;
-    border-bottom: 1px solid var(--rule);
-  }
-
-  td input:not([type='checkbox']),
-  td select {
-    width: 100%;
-    min-width: 4rem;
-    min-height: 44px;
-    padding: 0.2rem 0.4rem;
-    background: var(--card);
-    border: 1px solid var(--rule);
-    color: var(--ink);
-  }
-
-  td:nth-child(1) {
-    min-width: 11rem;
-  }
-
-  td:nth-child(2) {
-    min-width: 12rem;
-  }
-
-  td input.times {
-    width: 5rem;
-  }
-
-  .left-out {
-    display: flex;
-    gap: 0.6rem;
-    align-items: center;
-    min-height: 44px;
-  }
-
-  .wrong td {
-    background: var(--danger-tint);
-  }
-
-  .sr {
-    position: absolute;
-    width: 1px;
-    height: 1px;
-    overflow: hidden;
-    clip-path: inset(50%);
   }
 </style>

@@ -1,10 +1,11 @@
 <script lang="ts">
+  import FlashNeeds from './FlashNeeds.svelte';
+  import SettingsFirst from './SettingsFirst.svelte';
   import { untrack } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { route } from '../navigation';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
-  import { moment } from '../shared/words';
   import { FlashState } from './flash.svelte';
 
   /** A flash planned before it is done: what it takes away, its steps, and what to try when it stops. */
@@ -13,15 +14,7 @@
   const families = new Loading<Schemas['FamilyView'][]>();
   let family = $state('');
   let version = $state('');
-  let reason = $state('');
   let chosen = $derived(families.value?.find((one) => one.id === family));
-
-  const MET: Record<Schemas['Need']['met'], string> = {
-    YES: 'there',
-    IF_BUILT_IN: 'choose a build with it',
-    NO: 'missing',
-    NOT_SAID: 'not said'
-  };
 
   $effect(() => {
     untrack(() => void families.load(() => ask(api.GET('/api/firmware-families'))));
@@ -67,34 +60,7 @@
 
   {#if flash.view}
     {@const view = flash.view}
-    <h2>The settings first</h2>
-    {#if view.snapshot !== undefined && view.stale === undefined}
-      <p>
-        Snapshot {view.snapshot} of {moment(view.takenAt!)} ({view.from}) is current: nothing has changed
-        since.
-      </p>
-    {:else}
-      <p class="caution">
-        {view.snapshot === undefined
-          ? 'There is no snapshot of its settings: what the flash takes away is gone.'
-          : `Since snapshot ${view.snapshot} this happened: ${view.stale}. It no longer tells how the craft is.`}
-        <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>List its settings now</a>
-      </p>
-      {#if flash.without}
-        <p class="small">Flashing without an export: {flash.without}. It is in the log.</p>
-      {:else}
-        <form
-          onsubmit={(event) => {
-            event.preventDefault();
-            void flash.goWithout(reason.trim());
-          }}
-        >
-          <label for="reason">Or say why they can’t be exported</label>
-          <input id="reason" class="entry" bind:value={reason} maxlength="200" autocomplete="off" />
-          <button class="quiet" disabled={reason.trim() === '' || flash.busy}>Go on without</button>
-        </form>
-      {/if}
-    {/if}
+    <SettingsFirst {flash} {view} {mark} />
 
     {#if view.snapshot !== undefined}
       <h2>What {view.target} does to them</h2>
@@ -122,35 +88,7 @@
       </ul>
     {/if}
 
-    <h2>What this craft needs of {view.target}</h2>
-    <ul class="lines">
-      {#each view.needs.filter((need) => need.met !== 'YES') as need (need.label)}
-        <li class:missing={need.met === 'NO'}>
-          <strong>{MET[need.met]}</strong>
-          {need.label}
-          <span class="small">
-            {#if need.met === 'NO'}
-              {need.versions.length > 0
-                ? `version ${need.versions.join(' or ')} has it`
-                : 'no version of this family has it'}
-            {:else if need.met === 'IF_BUILT_IN'}
-              a build without it takes with it: {need.taken.join('; ') || 'its settings'}
-            {:else}
-              its table does not say
-            {/if}
-          </span>
-        </li>
-      {/each}
-      {#if view.needs.some((need) => need.met === 'YES')}
-        <li>
-          <strong>there</strong>
-          {view.needs
-            .filter((need) => need.met === 'YES')
-            .map((need) => need.label)
-            .join(', ')}
-        </li>
-      {/if}
-    </ul>
+    <FlashNeeds {view} />
 
     <h2>Step by step</h2>
     {#if !flash.ready}<p class="small">The steps open once the settings are saved.</p>{/if}
@@ -192,8 +130,7 @@
 </section>
 
 <style>
-  .target,
-  form {
+  .target {
     display: flex;
     flex-wrap: wrap;
     gap: 0.6rem;
@@ -201,8 +138,7 @@
     margin: 0.8rem 0;
   }
 
-  .target .entry,
-  form .entry {
+  .target .entry {
     width: auto;
   }
 
@@ -223,10 +159,6 @@
   .lines > .now {
     border-left-color: var(--act);
     background: var(--card);
-  }
-
-  .lines > .missing {
-    border-left-color: var(--danger);
   }
 
   label {

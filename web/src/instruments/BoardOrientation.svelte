@@ -1,10 +1,10 @@
 <script lang="ts">
+  import HandMotions from './HandMotions.svelte';
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import Choice from '../shared/Choice.svelte';
   import Notice from '../shared/Notice.svelte';
-  import { sentence } from '../shared/words';
   import { OpenedFor } from './craft.svelte';
   import IntoWorkUp from './IntoWorkUp.svelte';
   import { outcome } from './intoWorkUp.svelte';
@@ -15,26 +15,6 @@
   const opened = new OpenedFor();
   const answer = new Loading<Schemas['OrientationAnswer']>();
   const hands: Motion[] = ['RIGHT_DOWN', 'NOSE_DOWN', 'NOSE_RIGHT'];
-  const motions: { id: Motion; label: string }[] = [
-    { id: 'RIGHT_DOWN', label: 'right side down' },
-    { id: 'LEFT_DOWN', label: 'left side down' },
-    { id: 'NOSE_UP', label: 'nose up' },
-    { id: 'NOSE_DOWN', label: 'nose down' },
-    { id: 'NOSE_RIGHT', label: 'nose to the right' },
-    { id: 'NOSE_LEFT', label: 'nose to the left' }
-  ];
-  const pictures = [
-    { id: 'ATTITUDE', label: 'a craft that tilts and turns' },
-    { id: 'RATES', label: 'bars or curves that swing while it is moved' }
-  ] as const;
-  const lies = [
-    { id: 'LEVEL', label: 'level' },
-    { id: 'OVER', label: 'on its back' },
-    { id: 'RIGHT_DOWN', label: 'right side down' },
-    { id: 'LEFT_DOWN', label: 'left side down' },
-    { id: 'NOSE_UP', label: 'nose up' },
-    { id: 'NOSE_DOWN', label: 'nose down' }
-  ] as const;
   let picture = $state<Asked['picture']>();
   let lie = $state<Asked['lie']>();
   let seen = $state<Record<string, Motion | ''>>({ RIGHT_DOWN: '', NOSE_DOWN: '', NOSE_RIGHT: '' });
@@ -104,37 +84,7 @@
   </p>
   <div class="two">
     <div class="ask">
-      <h2>By hand</h2>
-      <fieldset>
-        <legend>The computer shows</legend>
-        {#each pictures as one (one.id)}
-          <Choice label={one.label} chosen={picture === one.id} onchoose={() => (picture = one.id)} />
-        {/each}
-      </fieldset>
-      {#if picture === 'ATTITUDE'}
-        <fieldset>
-          <legend>With the craft flat, the drawn one is</legend>
-          {#each lies as one (one.id)}
-            <Choice
-              label={one.label}
-              chosen={lie === one.id}
-              onchoose={() => (lie = lie === one.id ? undefined : one.id)}
-            />
-          {/each}
-        </fieldset>
-      {/if}
-      {#each picture ? hands : [] as hand (hand)}
-        <fieldset>
-          <legend>{sentence(motions.find((m) => m.id === hand)!.label)}: it goes</legend>
-          {#each motions as motion (motion.id)}
-            <Choice
-              label={motion.label}
-              chosen={seen[hand] === motion.id}
-              onchoose={() => (seen = { ...seen, [hand]: seen[hand] === motion.id ? '' : motion.id })}
-            />
-          {/each}
-        </fieldset>
-      {/each}
+      <HandMotions bind:picture bind:lie bind:seen />
       <h2>By eye</h2>
       <fieldset class="four">
         <legend>The arrow on the FC points</legend>

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import FrameAndSpin from './FrameAndSpin.svelte';
+  import MotorMapAnswer from './MotorMapAnswer.svelte';
   import { onMount } from 'svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
@@ -119,23 +121,7 @@
   </p>
   <div class="two">
     <div class="ask">
-      <div class="pair">
-        <div class="field">
-          <label for="shape">Frame</label>
-          <select id="shape" class="entry" bind:value={shape}>
-            <option value="X">X</option>
-            <option value="STRETCHED">stretched or H</option>
-            <option value="PLUS">plus</option>
-          </select>
-        </div>
-        <div class="field">
-          <label for="school">Spin convention</label>
-          <select id="school" class="entry" bind:value={convention}>
-            <option value="INWARD">props in</option>
-            <option value="OUTWARD">props out</option>
-          </select>
-        </div>
-      </div>
+      <FrameAndSpin bind:shape bind:convention />
       <div class="outputs" role="group" aria-label="What a press on the drawing tells">
         {#each seen as line, i (i)}
           <Choice
@@ -170,27 +156,7 @@
       <h2>What follows</h2>
       <Notice text={answer.error} />
       {#if answer.value}
-        {@const a = answer.value}
-        {#each a.contradictions as text, i (i)}<p class="wrong">{text}</p>{/each}
-        {#each a.orders as order (order.numbering)}
-          <p>Order to enter, {order.numbering}: <strong class="reading">{order.order}</strong></p>
-        {/each}
-        {#each a.wiring as text, i (i)}<p>
-            {text}{a.inferred.some((o) => text.startsWith(o)) ? ' (the one left over)' : ''}
-          </p>{/each}
-        {#if a.reverse.length > 0}
-          <h3>Motors to reverse</h3>
-          {#each a.reverse as text, i (i)}<p>{text}</p>{/each}
-          <p class="small">By the FC's command, in the ESC, or any two of the three motor wires.</p>
-        {/if}
-        {#if a.props.length > 0}
-          <h3>Props to move</h3>
-          {#each a.props as text, i (i)}<p>{text}</p>{/each}
-        {/if}
-        {#if a.missing.length > 0}
-          <h3>Still to be seen</h3>
-          {#each a.missing as text, i (i)}<p class="small">{text}</p>{/each}
-        {/if}
+        <MotorMapAnswer answer={answer.value} />
         <IntoWorkUp {opened} {finding} what="the four motors" />
       {/if}
     </div>
@@ -212,21 +178,10 @@
     align-content: start;
   }
 
-  .pair {
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 0.7rem 1rem;
-  }
-
   .outputs {
     display: grid;
     grid-template-columns: repeat(auto-fit, minmax(12rem, 1fr));
     gap: 0.35rem;
-  }
-
-  .wrong {
-    color: var(--danger);
-    font-weight: 700;
   }
 
   @media (max-width: 700px) {

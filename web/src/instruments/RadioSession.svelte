@@ -1,14 +1,11 @@
 <script lang="ts">
+  import BenchMoment from './BenchMoment.svelte';
   import { api, ask, type Schemas } from '../api/client';
   import { Loading } from '../shared/loading.svelte';
   import { send, Upload } from '../shared/upload.svelte';
   import CraftPicker from './CraftPicker.svelte';
   import { OpenedFor } from './craft.svelte';
   import Paper from './Paper.svelte';
-
-  type Seen = Schemas['OnBench'];
-  const LAMPS: Record<Seen['lamp'], string> = { DARK: 'dark', SLOW: 'blinks', SOLID: 'solid' };
-  const BARS = ['ROLL', 'PITCH', 'THROTTLE', 'YAW'] as const;
 
   class Recording extends Upload<Schemas['SessionRead']> {
     async drop(file: File): Promise<Schemas['SessionRead'] | null> {
@@ -46,7 +43,6 @@
 
   let seen = $derived(solved.value?.seen ?? []);
   let shown = $derived(seen[Math.min(chosen, seen.length - 1)]);
-  const bar = (one: Seen, name: (typeof BARS)[number]): number | undefined => one.barsUs[name];
 </script>
 
 <Paper
@@ -68,27 +64,7 @@
   {/snippet}
   {#snippet answer()}
     {#if shown && !solved.error}
-      <div class="picture">
-        <p class="lamp">
-          <span class={`bulb ${shown.lamp}`} aria-hidden="true"></span> LED {LAMPS[shown.lamp]}
-        </p>
-        <p class="motors">
-          motors <span class="reading"
-            >{shown.motorPercent === 0 ? 'still' : `${Math.round(shown.motorPercent)} %`}</span
-          >
-          <span class="small">{shown.armed ? 'armed' : 'disarmed'}{shown.lost ? ', link lost' : ''}</span>
-        </p>
-        <div class="bars">
-          {#each BARS as name (name)}
-            {@const us = bar(shown, name)}
-            <span>{name.toLowerCase()}</span>
-            <span class="rail"
-              >{#if us !== undefined}<span class="mark" style:left={`${(us - 800) / 14}%`}></span>{/if}</span
-            >
-            <span class="figure">{us === undefined ? '–' : Math.round(us)}</span>
-          {/each}
-        </div>
-      </div>
+      <BenchMoment {shown} />
       <ol>
         {#each seen as one, i (i)}
           <li>
@@ -112,66 +88,6 @@
     line-height: 1.45;
   }
 
-  .picture {
-    display: grid;
-    grid-template-columns: 10rem 1fr;
-    gap: 0.3rem 1.4rem;
-    border-block: 1px solid var(--rule);
-    padding: 0.7rem 0;
-    position: sticky;
-    top: 0;
-    background: var(--paper);
-  }
-
-  .lamp,
-  .motors {
-    grid-column: 1;
-  }
-
-  .motors .small {
-    display: block;
-  }
-
-  .bulb {
-    display: inline-block;
-    width: 0.9rem;
-    height: 0.9rem;
-    border: 2px solid var(--ink);
-    border-radius: 50%;
-    vertical-align: -0.1rem;
-  }
-
-  .bulb.SOLID {
-    background: var(--act);
-  }
-
-  .bulb.SLOW {
-    background: linear-gradient(90deg, var(--act) 50%, transparent 50%);
-  }
-
-  .bars {
-    grid-column: 2;
-    grid-row: 1 / span 2;
-    display: grid;
-    grid-template-columns: 5rem 1fr 3rem;
-    gap: 0.2rem 0.7rem;
-    align-items: center;
-  }
-
-  .rail {
-    position: relative;
-    height: 0.5rem;
-    border-bottom: 2px solid var(--rule);
-  }
-
-  .mark {
-    position: absolute;
-    width: 3px;
-    height: 0.9rem;
-    top: -0.2rem;
-    background: var(--ink);
-  }
-
   li button {
     display: grid;
     grid-template-columns: 4rem 1fr;
@@ -187,17 +103,5 @@
     font-weight: 700;
     box-shadow: inset 3px 0 0 var(--act);
     padding-left: 0.5rem;
-  }
-
-  @media (max-width: 700px) {
-    .picture {
-      grid-template-columns: 1fr;
-      position: static;
-    }
-
-    .bars {
-      grid-column: 1;
-      grid-row: auto;
-    }
   }
 </style>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PlannedUarts from './PlannedUarts.svelte';
   import { onMount } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
@@ -141,32 +142,7 @@
       {#if drawn && planned.value}
         <PortBoard label={drawn.label} uarts={rows} {held} />
         <p class="small">{drawn.processor}</p>
-        {#each planned.value.lost as lost, i (i)}
-          <div class="lost">
-            <h2>No UART for {lost.name}</h2>
-            {#if lost.conflict.length > 1}
-              <p>This FC can’t have these together: {lost.conflict.join(', ')}.</p>
-            {/if}
-            <ul class="why">
-              {#each lost.why as why, n (n)}<li>{why}</li>{/each}
-            </ul>
-            <p>Instead:</p>
-            <ul class="why">
-              {#each lost.otherwise as other, n (n)}<li>{other}</li>{/each}
-            </ul>
-          </div>
-        {/each}
-        {#each planned.value.placed as placed, i (i)}
-          <div class="placed">
-            <h2>{placed.name}{placed.uart ? `: UART ${placed.uart}` : ''}</h2>
-            <ol>
-              {#each [...placed.wires.map((wire) => `${wire}.`), ...placed.set] as step, k (k)}<li>
-                  {step}
-                </li>{/each}
-            </ol>
-            {#each placed.minds as mind, n (n)}<p class="mind">{mind}</p>{/each}
-          </div>
-        {/each}
+        <PlannedUarts plan={planned.value} />
       {/if}
     </div>
   </div>
@@ -213,31 +189,6 @@
 
   .asked .tick {
     order: 1;
-  }
-
-  .lost {
-    border-left: 4px solid var(--danger);
-    padding-left: 0.9rem;
-  }
-
-  .placed {
-    border-left: 4px solid var(--act);
-    padding-left: 0.9rem;
-  }
-
-  .mind {
-    border-left: 4px solid var(--doubt-fill);
-    padding-left: 0.7rem;
-  }
-
-  ol {
-    list-style: decimal;
-    padding-left: 1.4rem;
-  }
-
-  .why {
-    list-style: disc;
-    padding-left: 1.4rem;
   }
 
   @media (max-width: 900px) {

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import LinkedText from '../shared/LinkedText.svelte';
+  import RadioOffSteps from './RadioOffSteps.svelte';
   import { onMount, untrack } from 'svelte';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate, route } from '../navigation';
@@ -98,26 +98,7 @@
       Due again after any change of radio, receiver, firmware or settings.
     </p>
     <div class="two">
-      <div class="how">
-        <p class="caution">Props off. Keep a hand on the battery plug: pull it if the motors keep running.</p>
-        <ol>
-          {#each v.instruction as step, i (i)}<li><LinkedText parts={step} {mark} /></li>{/each}
-        </ol>
-        <p>
-          What the motors of this craft should do: <strong>{v.expectedLabel}</strong
-          >{#if v.afterS !== undefined}, after
-            <span class="figure">{v.afterS.toFixed(1)} s</span>{/if}.
-        </p>
-        <p>
-          <a href={`/instruments/failsafe-timeline?craft=${encodeURIComponent(mark)}`}
-            >How it ends in flight</a
-          >
-          ·
-          <a href={`/instruments/radio-session?craft=${encodeURIComponent(mark)}`}
-            >See it on the stand-in first</a
-          >
-        </p>
-      </div>
+      <RadioOffSteps test={v} {mark} />
       {#if v.blocked}
         <div class="card">
           <h2>Not yet</h2>
@@ -169,18 +150,6 @@
     align-items: start;
   }
 
-  .how {
-    display: grid;
-    gap: 0.6rem;
-  }
-
-  .how ol {
-    list-style: decimal;
-    padding-left: 1.5rem;
-    display: grid;
-    gap: 0.35rem;
-  }
-
   .card {
     background: var(--card);
     border: 1px solid var(--rule);
@@ -197,14 +166,6 @@
   dt {
     color: var(--soft);
     margin-top: 0.4rem;
-  }
-
-  .NOT strong {
-    color: var(--danger);
-  }
-
-  .AS_SET strong {
-    color: var(--act);
   }
 
   @media (max-width: 800px) {

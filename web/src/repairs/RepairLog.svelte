@@ -103,10 +103,10 @@
         </div>
         <div>
           <h2><a href={`/work-ups/${entry.workUpId}`}>{entry.complaint}</a></h2>
-          {#if entry.causes}<p><strong>{entry.causes}</strong></p>{/if}
-          {#if entry.fixes}<p>{entry.fixes}</p>{/if}
-          {#if entry.changes}<p class="figure">{entry.changes}</p>{/if}
-          {#if entry.proof}<p class="small">Proof: {entry.proof}</p>{/if}
+          {#if entry.causes.length > 0}<p><strong>{entry.causes.join('; ')}</strong></p>{/if}
+          {#if entry.fixes.length > 0}<p>{entry.fixes.join('; ')}</p>{/if}
+          {#each entry.changes as change (change)}<p class="figure">{change}</p>{/each}
+          {#if entry.proof.length > 0}<p class="small">Proof: {entry.proof.join('; ')}</p>{/if}
           <p class="small">{entry.ended}{entry.reason ? `: ${entry.reason}` : ''}</p>
         </div>
       </article>

@@ -14,11 +14,12 @@ function entry(id: number): object {
     complaint: `complaint ${id}`,
     ended: 'solved and proven',
     reason: '',
-    causes: '',
-    kinds: '',
-    fixes: '',
-    changes: '',
-    proof: '',
+    causes: [],
+    kinds: [],
+    parts: [],
+    fixes: [],
+    changes: [],
+    proof: [],
     minutes: 10
   };
 }

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import ConventionPick from './ConventionPick.svelte';
+  import RoutineSteps from './RoutineSteps.svelte';
   import StepsInLine from '../shared/StepsInLine.svelte';
   import { onMount, untrack } from 'svelte';
   import { searchParams } from 'sv-router';
@@ -67,48 +69,9 @@
         {view.steps.length} steps, about {minutes(view.minutes)}. It unlocks every check that needs the
         battery.
       </p>
-      <div class="schools" role="group" aria-label="Pre-power convention">
-        {#each view.conventions as one (one.id)}
-          <button
-            class="quiet"
-            aria-pressed={one.id === view.convention}
-            disabled={work.at > 0 || work.busy}
-            onclick={() => void work.load(one.id)}>{one.label}{one.asked ? ', asked for' : ''}</button
-          >
-        {/each}
-        <span class="small">{view.conventions.find((one) => one.id === view.convention)?.reason}</span>
-        <label class="small">
-          <input
-            type="checkbox"
-            checked={view.owners === 'FULL'}
-            disabled={work.at > 0 || work.busy}
-            onchange={(e) => void work.holdTo(e.currentTarget.checked ? 'FULL' : 'QUICK')}
-          />
-          this workshop always asks for the full one
-        </label>
-      </div>
+      <ConventionPick {work} {view} />
       <div class="two">
-        <ol class="steps" aria-label="Steps">
-          {#each view.steps as step, i (step.id)}
-            <li
-              class:now={i === work.at && !work.finished}
-              class:done={work.passed[step.id] && i < work.at}
-              class:failed={work.failed === step.id}
-              aria-current={i === work.at && !work.finished ? 'step' : undefined}
-            >
-              <span class="tick figure" aria-hidden="true"
-                >{work.failed === step.id ? '✕' : i < work.at ? '✓' : i + 1}</span
-              >
-              <span>
-                {step.title}
-                {#if step.waits}<span class="small">waits: {step.waits}</span>{/if}
-                {#if i < work.at || work.failed === step.id}
-                  <span class="small">{work.readings[step.id]?.written ?? ''}</span>
-                {/if}
-              </span>
-            </li>
-          {/each}
-        </ol>
+        <RoutineSteps {work} {view} />
         <div class="card" aria-live="polite">
           {#if work.finished}
             {#if work.failed}
@@ -160,20 +123,6 @@
 </section>
 
 <style>
-  .schools {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.4rem 0.8rem;
-    align-items: center;
-    margin: 0.4rem 0 1rem;
-  }
-
-  .schools [aria-pressed='true'] {
-    border-color: var(--act);
-    box-shadow: inset 0 -3px 0 var(--act);
-    font-weight: 700;
-  }
-
   .two {
     display: grid;
     grid-template-columns: minmax(15rem, 21rem) minmax(0, 1fr);
@@ -184,31 +133,6 @@
 
   .stop {
     margin: 1rem 0;
-  }
-
-  li {
-    display: grid;
-    grid-template-columns: 2rem 1fr;
-    padding: 0.35rem 0;
-    border-bottom: 1px solid var(--rule);
-    color: var(--soft);
-    line-height: 1.3;
-    text-wrap: balance;
-  }
-
-  .now {
-    color: var(--ink);
-    font-weight: 700;
-  }
-
-  .done .tick {
-    color: var(--act);
-    font-weight: 700;
-  }
-
-  .failed {
-    color: var(--danger);
-    font-weight: 700;
   }
 
   .card {

@@ -1,4 +1,8 @@
 <script lang="ts">
+  import MapMarks from './MapMarks.svelte';
+  import MapPoint from './MapPoint.svelte';
+  import MapProbes from './MapProbes.svelte';
+  import MapWires from './MapWires.svelte';
   import type { Schemas } from '../api/client';
 
   type Spot = Schemas['Spot'];
@@ -29,7 +33,6 @@
 
   /** A strip narrower than this would blow its text up. */
   const NARROWEST = 300;
-  const marks: Record<string, string> = { PROVEN: '✓', DOUBTED: '?', BROKEN: '✕' };
   let at = $state('');
   let svg = $state<SVGSVGElement>();
 
@@ -50,19 +53,6 @@
     return { x: x0, y: y0, width: Math.max(x1 - x0, NARROWEST), height: y1 - y0 };
   });
   let current = $derived(at || red || map.points[0]?.id || '');
-
-  function path(corners: number[]): string {
-    let d = `M ${corners[0]} ${corners[1]}`;
-    for (let i = 2; i < corners.length; i += 2) {
-      d += ` L ${corners[i]} ${corners[i + 1]}`;
-    }
-    return d;
-  }
-
-  /** Where the mark of a wire stands: on its first stretch, clear of the pad. */
-  function mark(corners: number[]): { x: number; y: number } {
-    return { x: corners[0]! + (corners[2]! > corners[0]! ? 40 : -40), y: corners[1]! };
-  }
 
   function nearest(from: Spot, dx: number, dy: number): Spot | undefined {
     let best: Spot | undefined;
@@ -109,24 +99,14 @@
   aria-label={label}
   style:max-width={`${frame.width}px`}
 >
-  {#each map.wires as wire (wire.id)}
-    <path class={`wire ${wire.purpose.toLowerCase()} ${wire.state.toLowerCase()}`} d={path(wire.corners)} />
-  {/each}
+  <MapWires wires={map.wires} />
   {#each map.boxes as box (box.partId)}
     <rect class="box" x={box.x} y={box.y} width={box.width} height={box.height} />
     {@const top = Math.max(box.y, frame.y)}
     <text class="part" x={box.x + box.width / 2} y={top + 20} text-anchor="middle">{box.label}</text>
     <line class="under" x1={box.x} x2={box.x + box.width} y1={top + 29} y2={top + 29} />
   {/each}
-  {#each map.wires as wire (wire.id)}
-    {#if marks[wire.state]}
-      {@const m = mark(wire.corners)}
-      <g class={`tick ${wire.state.toLowerCase()}`} transform={`translate(${m.x} ${m.y})`}>
-        <circle r="10" />
-        <text y="6" text-anchor="middle">{marks[wire.state]}</text>
-      </g>
-    {/if}
-  {/each}
+  <MapMarks wires={map.wires} />
   {#each map.points.filter((p) => closeTo.length === 0 || p.y > frame.y + 40) as spot (spot.id)}
     {@const probe = probeName(spot.id)}
     {#if onpick}
@@ -148,78 +128,20 @@
           width={spot.pad ? 68 : 18}
           height="28"
         />
-        {@render point(spot)}
+        <MapPoint {spot} />
       </g>
     {:else}
-      <g class="spot">{@render point(spot)}</g>
+      <g class="spot"><MapPoint {spot} /></g>
     {/if}
   {/each}
-  {#each probed as spot (spot.id)}
-    {@const name = probeName(spot.id)}
-    {@const above = probed.every(
-      (other) => other.y > spot.y || other.id === spot.id || (other.y === spot.y && spot.id === red)
-    )}
-    <g class="probe" transform={`translate(${spot.x} ${spot.y})`}>
-      <circle r="11" />
-      <line y1={above ? -11 : 11} y2={above ? -20 : 20} />
-      <rect x={spot.right ? -8 : -50} y={above ? -45 : 20} width="58" height="25" rx="3" />
-      <text x={spot.right ? 21 : -21} y={above ? -27 : 38} text-anchor="middle">{name}</text>
-    </g>
-  {/each}
+  <MapProbes {probed} {red} nameOf={probeName} />
 </svg>
-
-{#snippet point(spot: Spot)}
-  {#if spot.pad}
-    <circle class="pad" cx={spot.x} cy={spot.y} r="7" />
-    <text
-      class="name"
-      x={spot.right ? spot.x - 13 : spot.x + 13}
-      y={spot.y + 6}
-      text-anchor={spot.right ? 'end' : 'start'}>{spot.name}</text
-    >
-  {:else}
-    <rect class="end" x={spot.x - 5} y={spot.y - 5} width="10" height="10" />
-  {/if}
-{/snippet}
 
 <style>
   svg {
     width: 100%;
     height: auto;
     display: block;
-  }
-
-  .wire {
-    fill: none;
-    stroke: var(--soft);
-    stroke-width: 1.5;
-    stroke-linejoin: round;
-  }
-
-  .wire.supply {
-    stroke-width: 3.5;
-  }
-
-  .wire.signal {
-    stroke-dasharray: 2 4;
-    stroke-width: 2;
-  }
-
-  .wire.sense {
-    stroke-dasharray: 10 4 2 4;
-    stroke-width: 2;
-  }
-
-  .wire.proven {
-    stroke: var(--act);
-  }
-
-  .wire.doubted {
-    stroke: var(--doubt);
-  }
-
-  .wire.broken {
-    stroke: var(--danger);
   }
 
   .box {
@@ -238,24 +160,6 @@
     fill: var(--ink);
   }
 
-  .name {
-    font-family: 'Atkinson Hyperlegible Mono', monospace;
-    font-size: 16px;
-    fill: var(--ink);
-  }
-
-  .pad {
-    fill: var(--paper);
-    stroke: var(--ink);
-    stroke-width: 2;
-  }
-
-  .end {
-    fill: var(--paper);
-    stroke: var(--ink);
-    stroke-width: 1.5;
-  }
-
   .hit {
     fill: transparent;
   }
@@ -265,54 +169,8 @@
     cursor: pointer;
   }
 
-  .pick:hover .pad,
-  .pick:hover .end {
-    fill: var(--doubt-fill);
-  }
-
   .pick:focus-visible .hit {
     stroke: var(--doubt-fill);
     stroke-width: 3;
-  }
-
-  .tick circle {
-    fill: var(--card);
-    stroke: currentcolor;
-    stroke-width: 1.5;
-  }
-
-  .tick text {
-    font-size: 16px;
-    font-weight: 700;
-    fill: currentcolor;
-  }
-
-  .tick.proven {
-    color: var(--act);
-  }
-
-  .tick.doubted {
-    color: var(--doubt);
-  }
-
-  .tick.broken {
-    color: var(--danger);
-  }
-
-  .probe circle,
-  .probe line {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 3;
-  }
-
-  .probe rect {
-    fill: var(--ink);
-  }
-
-  .probe text {
-    fill: var(--paper);
-    font-size: 17px;
-    font-weight: 700;
   }
 </style>

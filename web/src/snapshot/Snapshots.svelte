@@ -1,12 +1,12 @@
 <script lang="ts">
+  import SnapshotConflicts from './SnapshotConflicts.svelte';
+  import SnapshotList from './SnapshotList.svelte';
   import { untrack } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, type Schemas } from '../api/client';
   import { navigate, route } from '../navigation';
-  import DropOrPaste from '../shared/DropOrPaste.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
-  import { moment } from '../shared/words';
   import WhatIf from '../chart/WhatIf.svelte';
   import RestoreCommands from './RestoreCommands.svelte';
   import { SnapshotsState } from './snapshots.svelte';
@@ -28,17 +28,6 @@
       void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: current.mark } } })));
     });
   });
-
-  const GRADES: Record<Schemas['LintView']['severity'], string> = {
-    HAZARD: 'hazard',
-    CANNOT_WORK: 'can’t work',
-    DOUBTFUL: 'not certain'
-  };
-
-  async function keep(text: Blob, name: string): Promise<boolean> {
-    await snapshots.drop(text, name);
-    return snapshots.error === '';
-  }
 
   async function take(checkId: string): Promise<void> {
     const work = new WorkUpState(open!.id);
@@ -63,42 +52,7 @@
   </p>
   <Notice text={snapshots.error} />
   <div class="two">
-    <div class="left">
-      <div class="field">
-        <label for="why">Why it is taken</label>
-        <input
-          id="why"
-          class="entry"
-          bind:value={snapshots.why}
-          maxlength="200"
-          placeholder="as found, or before the flash"
-          autocomplete="off"
-        />
-      </div>
-      <DropOrPaste label="Drop the FC's settings export here" button="Keep it" ontext={keep} />
-      <ol class="list" aria-label="Snapshots, the newest first">
-        {#each snapshots.rows as row (row.number)}
-          <li>
-            <button
-              type="button"
-              aria-current={row.number === snapshots.view?.row.number ? 'true' : undefined}
-              onclick={() => void snapshots.show(row.number)}
-            >
-              <span class="small figure">{row.number} · {moment(row.takenAt)}</span>
-              <span>{row.why}</span>
-              <span class="small"
-                >{row.family}
-                {row.version}, {row.settings} settings{row.odd > 0 ? `, ${row.odd} not understood` : ''}</span
-              >
-            </button>
-          </li>
-        {:else}
-          {#if snapshots.loaded}<li class="small">
-              None yet. The first is best taken while it flies well.
-            </li>{/if}
-        {/each}
-      </ol>
-    </div>
+    <SnapshotList {snapshots} />
 
     {#if snapshots.view}
       {@const view = snapshots.view}
@@ -124,33 +78,7 @@
           </p>
         {/if}
 
-        <h3>Does not go with this craft</h3>
-        <ul class="lint">
-          {#each view.lint as one, i (i)}
-            <li class={one.severity.toLowerCase()}>
-              <strong>{GRADES[one.severity]}</strong>
-              <span>
-                {one.cause}. <em>{one.remedy}.</em>
-                <span class="small where">
-                  {#each one.settings as setting (setting.id)}
-                    <a href={`/crafts/${encodeURIComponent(mark)}/configuration?setting=${setting.id}`}
-                      >{setting.label} on the sheet</a
-                    >
-                  {/each}
-                  {#each one.pads as pad (pad.address)}
-                    <a
-                      href={`/crafts/${encodeURIComponent(mark)}/wiring?pad=${encodeURIComponent(pad.address)}`}
-                      >leads at {pad.label}</a
-                    >
-                  {/each}
-                  {#if one.settles}It would settle: {one.settles}.{/if}
-                </span>
-              </span>
-            </li>
-          {:else}
-            <li class="sound">Everything agrees with the wires, battery, arrow and motors on the sheet.</li>
-          {/each}
-        </ul>
+        <SnapshotConflicts {view} {mark} />
 
         {#if snapshots.changes}
           <WhatChanged {snapshots} changes={snapshots.changes} />
@@ -188,80 +116,12 @@
     align-items: start;
   }
 
-  .left {
-    display: grid;
-    gap: 0.7rem;
-  }
-
-  .list {
-    margin-top: 0.5rem;
-    border-top: 1px solid var(--rule);
-  }
-
-  .list button {
-    display: grid;
-    width: 100%;
-    padding: 0.5rem 0.7rem;
-    text-align: left;
-    background: none;
-    border: none;
-    border-left: 4px solid transparent;
-    border-bottom: 1px solid var(--rule);
-  }
-
-  .list [aria-current] {
-    border-left-color: var(--act);
-    background: var(--card);
-  }
-
   .right {
     min-width: 0;
   }
 
-  h3 {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.6rem;
-    align-items: center;
-    margin: 1.4rem 0 0.4rem;
-    font-size: 1.1rem;
-    font-weight: 700;
-  }
-
   .finding {
     margin: 0.8rem 0;
-  }
-
-  .where {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 1rem;
-  }
-
-  .lint li {
-    display: grid;
-    grid-template-columns: 7rem 1fr;
-    gap: 0.6rem;
-    padding: 0.4rem 0.6rem;
-    border-left: 4px solid var(--rule);
-    border-bottom: 1px solid var(--rule);
-  }
-
-  .lint li.sound {
-    display: block;
-  }
-
-  .lint .hazard,
-  .lint .cannot_work {
-    border-left-color: var(--danger);
-  }
-
-  .lint .doubtful {
-    border-left-color: var(--doubt-fill);
-  }
-
-  .lint .sound {
-    border-left-color: var(--act);
   }
 
   details {

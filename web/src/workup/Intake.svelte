@@ -1,13 +1,13 @@
 <script lang="ts">
+  import ComplaintKinds from './ComplaintKinds.svelte';
+  import WhatWasSeen from './WhatWasSeen.svelte';
   import { onMount } from 'svelte';
   import { searchParams } from 'sv-router';
   import { api, ask, words, type Schemas } from '../api/client';
   import { navigate } from '../navigation';
-  import Answer from '../shared/answer/Answer.svelte';
   import { AnswerState } from '../shared/answer/answer.svelte';
   import { Loading } from '../shared/loading.svelte';
   import Notice from '../shared/Notice.svelte';
-  import EdgePicker from './EdgePicker.svelte';
   import SeenBefore from './SeenBefore.svelte';
   import { BeforeState } from './seenBefore.svelte';
 
@@ -120,76 +120,19 @@
       </div>
 
       {#if complaints.value}
-        <fieldset>
-          <legend>What is it about?</legend>
-          <div class="kinds">
-            {#each complaints.value as one (one.id)}
-              <label class="choice">
-                <input
-                  type="radio"
-                  name="kind"
-                  value={one.id}
-                  checked={kind === one.id}
-                  onchange={() => {
-                    kind = one.id;
-                    answer.clear();
-                  }}
-                />
-                {one.label}
-              </label>
-            {/each}
-          </div>
-          {#if kind === 'something-else'}
-            <p class="small">
-              Complaints with known causes: {complaints.value
-                .filter((c) => c.id !== 'something-else')
-                .map((c) => c.label)
-                .join('; ')}. For anything else no causes are known. It keeps your words, starts with the
-              general checks (look, pre-power checks, rails) and what happened to the craft, and is logged and
-              closed like any other.
-            </p>
-          {/if}
-          {#if complaints.value.length === 2}
-            <p class="small">
-              Power and voltage can be worked up once
-              <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its parts and wiring</a> are entered.
-            </p>
-          {/if}
-        </fieldset>
+        <ComplaintKinds
+          complaints={complaints.value}
+          {kind}
+          {mark}
+          onchoose={(one) => {
+            kind = one;
+            answer.clear();
+          }}
+        />
       {/if}
 
       {#if asked}
-        <div class:seen={drawn}>
-          <div>
-            <h2>What was seen</h2>
-            <p class="small">Leave blank what nobody saw. Don’t try it again to find out.</p>
-            <Answer {answer} asked={listed} name="seen" optional />
-          </div>
-          {#if drawn}
-            <div>
-              <h2>{drawn.text}</h2>
-              {#if chart.value}
-                <EdgePicker
-                  drawing={chart.value.drawing}
-                  edges={drawn.outcomes.filter((o) => o.id !== 'none')}
-                  chosen={answer.picks[drawn.id]}
-                  onchoose={(edge) => answer.set(drawn.id, edge)}
-                />
-              {/if}
-              {#each [{ id: 'none', label: 'none dropped' }, { id: undefined, label: "don't know" }] as other (other.label)}
-                <label class="choice">
-                  <input
-                    type="radio"
-                    name={drawn.id}
-                    checked={answer.picks[drawn.id] === other.id}
-                    onchange={() => answer.set(drawn.id, other.id)}
-                  />
-                  {other.label}
-                </label>
-              {/each}
-            </div>
-          {/if}
-        </div>
+        <WhatWasSeen {answer} {listed} {drawn} drawing={chart.value?.drawing} />
       {/if}
 
       {#if asked}<SeenBefore {before} />{/if}
@@ -218,33 +161,6 @@
     gap: 1.2rem;
   }
 
-  .seen {
-    display: grid;
-    grid-template-columns: 1.3fr 1fr;
-    gap: 2rem;
-  }
-
-  fieldset {
-    margin-top: 0.8rem;
-  }
-
-  legend {
-    font-weight: 700;
-  }
-
-  .kinds {
-    display: grid;
-    grid-template-columns: repeat(auto-fill, minmax(17rem, 1fr));
-  }
-
-  .choice {
-    display: inline-flex;
-    gap: 0.5rem;
-    align-items: center;
-    min-height: 44px;
-    margin-right: 1.2rem;
-  }
-
   .do {
     display: flex;
     align-items: center;
@@ -252,8 +168,7 @@
   }
 
   @media (max-width: 700px) {
-    .grid,
-    .seen {
+    .grid {
       grid-template-columns: 1fr;
     }
   }

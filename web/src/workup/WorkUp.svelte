@@ -1,12 +1,13 @@
 <script lang="ts">
-  import { zone } from '../transfer/transfer.svelte';
+  import ChangedElsewhere from './ChangedElsewhere.svelte';
+  import Misfits from './Misfits.svelte';
+  import NothingLeftToCheck from './NothingLeftToCheck.svelte';
+  import WorkUpHead from './WorkUpHead.svelte';
   import { onMount, untrack } from 'svelte';
   import { route } from '../navigation';
-  import { answerKeys } from '../shared/answer/answer.svelte';
   import { keys } from '../shared/keys.svelte';
   import Locks from '../shared/Locks.svelte';
   import Notice from '../shared/Notice.svelte';
-  import { minutes } from '../shared/words';
   import BenchLine from './BenchLine.svelte';
   import CheckPanel from './CheckPanel.svelte';
   import Closed from './Closed.svelte';
@@ -18,8 +19,9 @@
   import ProofPanel from './ProofPanel.svelte';
   import RecordConflicts from './RecordConflicts.svelte';
   import { follow } from './seats';
-  import { RESERVED, WorkUpState } from './state.svelte';
+  import { WorkUpState } from './state.svelte';
   import Suspects from './Suspects.svelte';
+  import { workUpKeys } from './workUpKeys';
 
   let id = $derived(Number(route.params.id));
   let work = $derived(new WorkUpState(id));
@@ -35,25 +37,16 @@
   });
 
   onMount(() =>
-    keys.add([
-      ...answerKeys('Choose an outcome by its key', press, RESERVED),
-      { key: 'Escape', label: 'Leave the field, so that letters are keys again', run: () => {} },
-      { key: 'Enter', label: 'Record', run: () => void work.record() },
-      { key: 'd', label: 'How sure: sure, fairly, doubtful', run: () => work.nextSureness() },
-      { key: 'b', label: 'The bench is ready', run: () => void work.benchReady() },
-      { key: 'u', label: 'Undo the last entry', run: () => void work.takeBackLast() },
-      { key: 's', label: 'Put this check aside', run: () => void work.skip() },
-      { key: 'w', label: 'Why: what speaks for each suspect', run: () => (why = !why) },
-      { key: 'o', label: 'Another check, out of turn', run: () => (others = true) },
-      { key: 't', label: 'Own suspicion or own test', run: () => (own = true) },
-      { key: 'f', label: 'How to fix the leading suspect', run: openFix },
-      { key: 'c', label: 'Close the work-up', run: () => (closing = true) },
-      {
-        key: 'g c',
-        label: "Go to the craft's chart",
-        run: () => document.getElementById('to-chart')?.click()
-      }
-    ])
+    keys.add(
+      workUpKeys(() => work, {
+        press,
+        fix: openFix,
+        why: () => (why = !why),
+        others: () => (others = true),
+        own: () => (own = true),
+        close: () => (closing = true)
+      })
+    )
   );
 
   /** A digit belongs to the field where the card has one. */
@@ -74,26 +67,7 @@
 
 {#if work.view}
   {@const view = work.view}
-  <div class="head">
-    <div>
-      <h1>
-        <a id="to-chart" href={`/crafts/${encodeURIComponent(view.mark)}`}>{view.mark}</a>
-        <span class="complaint">{view.complaint}</span>
-      </h1>
-      <p class="small">
-        Work-up {view.id} · {view.occasion} · {minutes(view.minutes)} so far
-      </p>
-    </div>
-    <span class="papers"
-      ><a class="plain" href={`/api/work-ups/${view.id}/job-sheet?${zone()}`} target="_blank">Job sheet</a>
-      <a class="plain" href={`/api/work-ups/${view.id}/readings.csv`} download={`readings-${view.id}.csv`}
-        >Readings</a
-      ></span
-    >
-    {#if view.stage !== 'CLOSED'}
-      <button class="quiet" onclick={() => (closing = true)}>Close… <kbd>c</kbd></button>
-    {/if}
-  </div>
+  <WorkUpHead {view} onclose={() => (closing = true)} />
   <BenchLine {work} />
   {#if view.locks}<section class="locks" aria-label="What it waits for before it arms">
       <Locks locks={view.locks} />
@@ -102,24 +76,13 @@
     <section class="findings" aria-label="What is known"><Findings {work} /></section>
     <section class="next" aria-label="What to do next">
       <Notice text={work.error} />
-      {#if work.ahead > 0}
-        <p class="misfit">
-          <strong>It was changed on another device.</strong> What you enter now would be refused.
-          <button class="plain" onclick={() => void work.catchUp()}>Show it as it is now</button>
-        </p>
-      {/if}
+      <ChangedElsewhere {work} />
       {#if view.complaintGone}<p class="misfit">{view.complaintGone}</p>{/if}
       {#each view.hazards as why, i (i)}<p class="caution destroyed">{why}</p>{/each}
       {#if view.stage === 'CLOSED'}
         <Closed {work} />
       {:else}
-        {#each view.misfits as misfit (misfit.n)}
-          <p class="misfit">
-            <strong>Does not fit the rest:</strong>
-            {misfit.title}: {misfit.said}. By all other findings it should be {misfit.expected}.
-            <button class="plain" onclick={() => void work.openCheck(misfit.checkId)}>Look again</button>
-          </p>
-        {/each}
+        <Misfits {work} misfits={view.misfits} />
         <RecordConflicts {work} />
         {#if view.notYetFlown}<p class="caution destroyed">{view.notYetFlown}</p>{/if}
         {#if view.stage === 'PROVING'}
@@ -131,24 +94,7 @@
         {#if work.card}
           <CheckPanel {work} card={work.card} onothers={() => (others = true)} onown={() => (own = true)} />
         {:else if !work.fix && view.stage !== 'PROVING'}
-          <h2>Stop: no check would tell more</h2>
-          {#if view.suspects[0] && view.suspects[0].belief > view.notInBook.belief}
-            <p>
-              No open check distinguishes the suspects any further. Look at how to fix the most likely one (<kbd
-                >f</kbd
-              >), or enter a suspicion or test of your own (<kbd>t</kbd>).
-            </p>
-          {:else}
-            <p>
-              What is known here does not explain this craft. What then: a second pair of eyes on it; one
-              suspected part exchanged for one that is known to be good, and what that did entered as your own
-              test (<kbd>t</kbd>); or close it honestly as not found (<kbd>c</kbd>). It is not flown as it is.
-            </p>
-          {/if}
-          <p class="after">
-            <button class="act" onclick={openFix}>How to fix the leading suspect</button>
-            <button class="quiet" onclick={() => (own = true)}>Own suspicion or test</button>
-          </p>
+          <NothingLeftToCheck {view} onfix={openFix} onown={() => (own = true)} />
         {/if}
       {/if}
     </section>
@@ -168,13 +114,6 @@
 {/if}
 
 <style>
-  .papers {
-    display: flex;
-    gap: 1.2rem;
-    margin: 0 1.2rem 0 auto;
-    white-space: nowrap;
-  }
-
   .misfit {
     border-left: 4px solid var(--doubt-fill);
     padding-left: 0.8rem;
@@ -185,28 +124,12 @@
     margin-bottom: 1rem;
   }
 
-  .head {
-    display: flex;
-    justify-content: space-between;
-    align-items: start;
-    gap: 1rem;
-    padding: 0.9rem 1.5rem 0.4rem;
-  }
-
   h1 {
     display: flex;
     flex-wrap: wrap;
     gap: 0 0.9rem;
     align-items: baseline;
     font-size: 1.45rem;
-  }
-
-  h1 a {
-    letter-spacing: 0.04em;
-  }
-
-  .complaint {
-    font-weight: 400;
   }
 
   .locks {
@@ -236,13 +159,6 @@
     border: 1px solid var(--rule);
     border-top: none;
     min-height: 60vh;
-  }
-
-  .after {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.8rem;
-    margin-top: 1rem;
   }
 
   @media (max-width: 1100px) {

@@ -10,23 +10,18 @@ import java.util.List;
  * at hand replaces them.
  */
 public enum CraftClass {
-    INCH_3(FrameShape.X, 60, 60, 210, 14, 76, 5),
-    INCH_5(FrameShape.X, 85, 85, 620, 38, 127, 6),
-    INCH_5_STRETCHED(FrameShape.STRETCHED, 100, 78, 640, 38, 127, 6),
-    INCH_7(FrameShape.X, 115, 115, 950, 52, 178, 4),
-    INCH_10(FrameShape.X, 160, 160, 1900, 105, 254, 2.6),
-    INCH_5_PLUS(FrameShape.PLUS, 115, 115, 700, 40, 127, 4);
+    INCH_3(FrameShape.X, new Point(60, 60), 210, 14, 76, 5),
+    INCH_5(FrameShape.X, new Point(85, 85), 620, 38, 127, 6),
+    INCH_5_STRETCHED(FrameShape.STRETCHED, new Point(100, 78), 640, 38, 127, 6),
+    INCH_7(FrameShape.X, new Point(115, 115), 950, 52, 178, 4),
+    INCH_10(FrameShape.X, new Point(160, 160), 1900, 105, 254, 2.6),
+    INCH_5_PLUS(FrameShape.PLUS, new Point(115, 115), 700, 40, 127, 4);
 
     private final Airframe airframe;
 
-    CraftClass(
-            FrameShape shape,
-            double forwardMm,
-            double rightMm,
-            double massG,
-            double motorMassG,
-            double propMm,
-            double thrust) {
+    CraftClass(FrameShape shape, Point reach, double massG, double motorMassG, double propMm, double thrust) {
+        double forwardMm = reach.forwardMm();
+        double rightMm = reach.rightMm();
         List<Point> motors = shape == FrameShape.PLUS
                 ? List.of(
                         new Point(forwardMm, 0),

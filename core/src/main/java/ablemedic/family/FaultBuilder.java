@@ -21,6 +21,8 @@ import org.jspecify.annotations.Nullable;
 
 /** One fault as it is declared: where it sits, how likely it is, what it changes, and the fix that undoes it. */
 public final class FaultBuilder {
+    private static final BiPredicate<Craft, Craft> ALWAYS = (sound, faulty) -> true;
+
     private final FaultList list;
     private String kind;
     private Words words;
@@ -167,7 +169,7 @@ public final class FaultBuilder {
             BiFunction<Craft, Craft, String> comesTo,
             BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
             double minutes) {
-        declared.add(new DeclaredFix(words, "fix " + fix, fix, comesTo, leaves, minutes, values));
+        declared.add(new DeclaredFix(words, "fix " + fix, fix, comesTo, leaves, minutes, values, ALWAYS));
         return this;
     }
 
@@ -177,13 +179,14 @@ public final class FaultBuilder {
             BiFunction<Craft, Craft, String> comesTo,
             BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
             double minutes) {
-        declared.add(new DeclaredFix(shared, "do", shared.id(), comesTo, leaves, minutes, values));
+        declared.add(new DeclaredFix(shared, "do", shared.id(), comesTo, leaves, minutes, values, ALWAYS));
         return this;
     }
 
     /** The fix declared last is one only where this holds of the sound and the faulty craft. */
     public FaultBuilder onlyIf(BiPredicate<Craft, Craft> holds) {
-        declared.get(declared.size() - 1).holds = holds;
+        int last = declared.size() - 1;
+        declared.set(last, declared.get(last).holding(holds));
         return this;
     }
 
@@ -226,32 +229,19 @@ public final class FaultBuilder {
     /** What stands in a gap, by the sound and the faulty craft. */
     private record Gap(String name, BiFunction<Craft, Craft, Param> param) {}
 
-    /** A fix as it was declared; it is made for a sound and a faulty craft. */
-    private static final class DeclaredFix {
-        private final Words words;
-        private final String key;
-        private final String id;
-        private final BiFunction<Craft, Craft, String> comesTo;
-        private final BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves;
-        private final double minutes;
-        private final BiFunction<Craft, Craft, List<Value>> values;
-        private BiPredicate<Craft, Craft> holds = (sound, faulty) -> true;
+    /** A fix as it was declared; it is made for a sound and a faulty craft where it holds for them. */
+    private record DeclaredFix(
+            Words words,
+            String key,
+            String id,
+            BiFunction<Craft, Craft, String> comesTo,
+            BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
+            double minutes,
+            BiFunction<Craft, Craft, List<Value>> values,
+            BiPredicate<Craft, Craft> holds) {
 
-        private DeclaredFix(
-                Words words,
-                String key,
-                String id,
-                BiFunction<Craft, Craft, String> comesTo,
-                BiFunction<Craft, Craft, UnaryOperator<Craft>> leaves,
-                double minutes,
-                BiFunction<Craft, Craft, List<Value>> values) {
-            this.words = words;
-            this.key = key;
-            this.id = id;
-            this.comesTo = comesTo;
-            this.leaves = leaves;
-            this.minutes = minutes;
-            this.values = values;
+        DeclaredFix holding(BiPredicate<Craft, Craft> where) {
+            return new DeclaredFix(words, key, id, comesTo, leaves, minutes, values, where);
         }
 
         private Fix<Craft> made(List<Gap> gaps, Craft sound, Craft faulty) {

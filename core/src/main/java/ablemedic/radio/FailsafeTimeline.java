@@ -108,22 +108,25 @@ public record FailsafeTimeline(
             this.frame = frame;
             this.lost = lost;
             this.fall = fall;
-            heights.add(new At(0, lost.heightM()));
+            heights.add(new At(0, lost.flight().heightM()));
         }
 
         FailsafeTimeline run() {
             at(0, said("lost"));
-            double noticed = lost.noticeS();
+            double noticed = lost.receiver().noticeS();
             if (isBackBefore(noticed)) {
-                return back(lost.backS().orElseThrow(), noticed);
+                return back(lost.flight().backS().orElseThrow(), noticed);
             }
             at(
                     noticed,
-                    said("notices", "receiver", Param.written(lost.receiver().label())));
-            return switch (lost.receiver()) {
+                    said(
+                            "notices",
+                            "receiver",
+                            Param.written(lost.receiver().gives().label())));
+            return switch (lost.receiver().gives()) {
                 case HOLD -> held(noticed);
                 case PRESETS -> preset(noticed);
-                case NO_FRAMES -> stages(noticed + lost.detectS());
+                case NO_FRAMES -> stages(noticed + lost.fc().detectS());
                 case FLAG -> stages(noticed);
             };
         }
@@ -162,37 +165,45 @@ public record FailsafeTimeline(
         }
 
         private boolean isBackBefore(double time) {
-            return lost.backS().filter(back -> back < time).isPresent();
+            return lost.flight().backS().filter(back -> back < time).isPresent();
         }
 
         private FailsafeTimeline held(double noticed) {
             hazards.add(said("hold"));
             pilot.add(said("hold-pilot"));
-            return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.FLIES_ON, noticed));
+            return lost.flight().backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.FLIES_ON, noticed));
         }
 
         private FailsafeTimeline preset(double noticed) {
-            if (lost.afterGuardTime() != AfterGuardTime.DROP || lost.presetArm()) {
+            if (lost.fc().afterGuardTime() != AfterGuardTime.DROP
+                    || lost.receiver().presetArm()) {
                 hazards.add(said(
-                        "decides", "action", Param.written(lost.afterGuardTime().label())));
+                        "decides",
+                        "action",
+                        Param.written(lost.fc().afterGuardTime().label())));
             }
-            if (!lost.presetArm()) {
+            if (!lost.receiver().presetArm()) {
                 pilot.add(said("standing"));
                 return falls(noticed, said("values-off"));
             }
             hazards.add(said("values-armed"));
             pilot.add(said("values-pilot"));
-            double share = carried(frame, lost.presetThrottle());
+            double share = carried(frame, lost.receiver().presetThrottle());
             if (share >= 1) {
-                hazards.add(0, said("values-climb", "throttle", Param.whole(Math.round(lost.presetThrottle()), "%")));
-                return lost.backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.CLIMBS, noticed));
+                hazards.add(
+                        0,
+                        said(
+                                "values-climb",
+                                "throttle",
+                                Param.whole(Math.round(lost.receiver().presetThrottle()), "%")));
+                return lost.flight().backS().map(back -> back(back, back)).orElseGet(() -> goesOn(End.CLIMBS, noticed));
             }
             // The board never called the link lost, so that the pilot has it again as soon as the link is there.
             double carries = share < IDLING ? 0 : share;
-            double down = noticed + fall.timeFor(lost.heightM(), carries);
+            double down = noticed + fall.timeFor(lost.flight().heightM(), carries);
             if (isBackBefore(down)) {
-                double back = lost.backS().orElseThrow();
-                heights.add(new At(back, lost.heightM() * (down - back) / (down - noticed)));
+                double back = lost.flight().backS().orElseThrow();
+                heights.add(new At(back, lost.flight().heightM() * (down - back) / (down - noticed)));
                 return back(back, back);
             }
             return carries == 0
@@ -202,19 +213,26 @@ public record FailsafeTimeline(
 
         private FailsafeTimeline stages(double detected) {
             if (isBackBefore(detected)) {
-                return back(lost.backS().orElseThrow(), detected);
+                return back(lost.flight().backS().orElseThrow(), detected);
             }
             at(detected, said("detected"));
-            double second = detected + lost.guardS();
+            double second = detected + lost.fc().guardS();
             pilot.add(said("until", "seconds", new Param.Quantity(second, "s", 1)));
             if (isBackBefore(second)) {
-                return back(lost.backS().orElseThrow(), lost.backS().orElseThrow());
+                return back(
+                        lost.flight().backS().orElseThrow(),
+                        lost.flight().backS().orElseThrow());
             }
-            heights.add(new At(second, lost.heightM()));
-            return switch (lost.afterGuardTime()) {
+            heights.add(new At(second, lost.flight().heightM()));
+            return switch (lost.fc().afterGuardTime()) {
                 case DROP -> dropped(second, said("over-off"));
                 case LAND ->
-                    lands(second, said("over-land", "throttle", Param.whole(Math.round(lost.landingThrottle()), "%")));
+                    lands(
+                            second,
+                            said(
+                                    "over-land",
+                                    "throttle",
+                                    Param.whole(Math.round(lost.fc().landingThrottle()), "%")));
                 case RETURN_HOME -> returns(second);
             };
         }
@@ -230,12 +248,12 @@ public record FailsafeTimeline(
                 hazards.add(said("no-return", "missing", missing));
                 return lands(second, said("over-no-return", "missing", missing));
             }
-            if (lost.distanceM() < lost.home().leastM()) {
+            if (lost.flight().distanceM() < lost.home().leastM()) {
                 Param least = metres(lost.home().leastM());
                 hazards.add(said("near", "least", least));
                 return lands(second, said("over-near", "least", least));
             }
-            double up = Math.max(0, lost.home().climbToM() - lost.heightM());
+            double up = Math.max(0, lost.home().climbToM() - lost.flight().heightM());
             if (up == 0) {
                 hazards.add(said("no-climb", "height", metres(lost.home().climbToM())));
             }
@@ -245,30 +263,32 @@ public record FailsafeTimeline(
             pilot.add(said("return-pilot"));
             at(second, said("over-return", "climbs", Param.when(up > 0)));
             double climbed = second + up / CLIMB_MS;
-            double top = lost.heightM() + up;
+            double top = lost.flight().heightM() + up;
             heights.add(new At(climbed, top));
             if (lost.home().isAstray()) {
                 hazards.add(0, said("astray", "degrees", degrees()));
-                return lost.backS()
+                return lost.flight()
+                        .backS()
                         .map(back -> again(Math.max(second, back), second))
                         .orElseGet(() -> goesOn(End.STRAYS, second));
             }
             strayed();
-            double headway = HOME_MS - lost.windMs();
+            double headway = HOME_MS - lost.flight().windMs();
             if (headway < HEADWAY_MS) {
                 hazards.add(
                         0,
-                        WORDS.with("wind", speed(lost.windMs()))
+                        WORDS.with("wind", speed(lost.flight().windMs()))
                                 .with("speed", speed(HOME_MS))
                                 .line("wind")
                                 .plain());
-                return lost.backS()
+                return lost.flight()
+                        .backS()
                         .map(back -> again(Math.max(second, back), second))
                         .orElseGet(() -> goesOn(End.STRAYS, second));
             }
-            double over = climbed + (lost.distanceM() + lost.speedMs() * second) / headway;
+            double over = climbed + (lost.flight().distanceM() + lost.flight().speedMs() * second) / headway;
             if (isBackBefore(over)) {
-                return again(Math.max(second, lost.backS().orElseThrow()), second);
+                return again(Math.max(second, lost.flight().backS().orElseThrow()), second);
             }
             at(over, lost.home().at() == HomeAt.POWER ? said("over-fix") : said("over-home"));
             heights.add(new At(over, top));
@@ -298,33 +318,38 @@ public record FailsafeTimeline(
         }
 
         private FailsafeTimeline lands(double from, String words) {
-            double share = carried(frame, lost.landingThrottle());
+            double share = carried(frame, lost.fc().landingThrottle());
             if (share >= 1) {
-                hazards.add(0, said("land-climbs", "throttle", Param.whole(Math.round(lost.landingThrottle()), "%")));
+                hazards.add(
+                        0,
+                        said(
+                                "land-climbs",
+                                "throttle",
+                                Param.whole(Math.round(lost.fc().landingThrottle()), "%")));
                 at(from, words);
-                if (lost.landingS() < SHOWN_S) {
-                    double up = lost.heightM() + CLIMB_MS * lost.landingS();
-                    heights.add(new At(from + lost.landingS(), up));
-                    return falls(from + lost.landingS(), said("higher"), up, from);
+                if (lost.fc().landingS() < SHOWN_S) {
+                    double up = lost.flight().heightM() + CLIMB_MS * lost.fc().landingS();
+                    heights.add(new At(from + lost.fc().landingS(), up));
+                    return falls(from + lost.fc().landingS(), said("higher"), up, from);
                 }
                 return goesOn(End.CLIMBS, from);
             }
-            return sinks(from, share, lost.landingS(), words);
+            return sinks(from, share, lost.fc().landingS(), words);
         }
 
         private FailsafeTimeline sinks(double from, double share, double longestS, String words) {
             at(from, words);
             pilot.add(said("sink-pilot"));
-            double time = fall.timeFor(lost.heightM(), share);
-            driftM = lost.windMs() * Math.min(time, longestS);
-            double again = Math.max(from, lost.backS().orElse(Double.POSITIVE_INFINITY)) + STEADY_S;
+            double time = fall.timeFor(lost.flight().heightM(), share);
+            driftM = lost.flight().windMs() * Math.min(time, longestS);
+            double again = Math.max(from, lost.flight().backS().orElse(Double.POSITIVE_INFINITY)) + STEADY_S;
             if (again < from + Math.min(time, longestS)) {
                 at(again, said("steady-sinking"));
-                heights.add(new At(again, lost.heightM() * (1 - (again - from) / time)));
+                heights.add(new At(again, lost.flight().heightM() * (1 - (again - from) / time)));
                 return done(End.BACK, from);
             }
             if (time > longestS) {
-                double low = lost.heightM();
+                double low = lost.flight().heightM();
                 double high = 0;
                 // How far it sinks in the time that it has: the time for a height grows with the height.
                 for (int i = 0; i < 60; i++) {
@@ -335,7 +360,7 @@ public record FailsafeTimeline(
                         high = middle;
                     }
                 }
-                double left = lost.heightM() - high;
+                double left = lost.flight().heightM() - high;
                 heights.add(new At(from + longestS, left));
                 hazards.add(WORDS.with("seconds", Param.whole(Math.round(longestS), "s"))
                         .with("height", metres(left))
@@ -343,8 +368,8 @@ public record FailsafeTimeline(
                         .plain());
                 return falls(from + longestS, said("landing-over"), left, from);
             }
-            impactMs = fall.speedAfter(lost.heightM(), share);
-            descend(from, lost.heightM(), share);
+            impactMs = fall.speedAfter(lost.flight().heightM(), share);
+            descend(from, lost.flight().heightM(), share);
             at(from + time, said("touch-down"));
             if (impactMs > SOFT_MS) {
                 hazards.add(said("hard", "speed", new Param.Quantity(impactMs, "m/s", 1)));
@@ -353,13 +378,13 @@ public record FailsafeTimeline(
         }
 
         private FailsafeTimeline falls(double from, String words) {
-            heights.add(new At(from, lost.heightM()));
-            return falls(from, words, lost.heightM(), from);
+            heights.add(new At(from, lost.flight().heightM()));
+            return falls(from, words, lost.flight().heightM(), from);
         }
 
         private FailsafeTimeline falls(double from, String words, double height, double blindUntil) {
             at(from, words);
-            driftM += lost.windMs() * fall.timeFor(height, 0);
+            driftM += lost.flight().windMs() * fall.timeFor(height, 0);
             impactMs = fall.speedAfter(height, 0);
             descend(from, height, 0);
             at(from + fall.timeFor(height, 0), said("hits", "speed", speed(impactMs)));
@@ -376,14 +401,14 @@ public record FailsafeTimeline(
         private FailsafeTimeline back(double back, double blindUntil) {
             at(back, said("back"));
             if (heights.get(heights.size() - 1).atS() < back) {
-                heights.add(new At(back, lost.heightM()));
+                heights.add(new At(back, lost.flight().heightM()));
             }
             return done(End.BACK, blindUntil);
         }
 
         private FailsafeTimeline goesOn(End end, double blindFrom) {
             double rise = end == End.CLIMBS ? CLIMB_MS * (SHOWN_S - blindFrom) : 0;
-            heights.add(new At(SHOWN_S, lost.heightM() + rise));
+            heights.add(new At(SHOWN_S, lost.flight().heightM() + rise));
             return done(end, SHOWN_S);
         }
 
@@ -393,7 +418,7 @@ public record FailsafeTimeline(
                     List.copyOf(events),
                     List.copyOf(heights),
                     end,
-                    lost.speedMs() * blindUntil,
+                    lost.flight().speedMs() * blindUntil,
                     impactMs,
                     fall.energyJ(impactMs),
                     driftM,

@@ -13,43 +13,47 @@ import ablemedic.craft.Tilt;
 import java.util.Optional;
 
 /**
- * A link that is lost in flight: what receiver and board are told, and how the craft flies.
+ * A link that is lost in flight: what receiver and flight controller do then, and how the craft flies.
  *
- * @param receiver what the receiver gives out once it notices
- * @param noticeS how long that takes it, seconds
- * @param presetArm whether its presets keep the arm switch on; for presets only
- * @param presetThrottle percent; for presets only
- * @param detectS how long frames must be missing until the board calls the link lost
- * @param guardS how long it holds its fallback values then
- * @param afterGuardTime what it does once that is over
- * @param landingThrottle percent; for a landing
- * @param landingS after which a landing ends with the motors off
  * @param home whether a return can be had
- * @param speedMs over ground
- * @param heightM above ground
- * @param distanceM from home
- * @param windMs from home towards it: what a return flies against and what takes it away while it comes down
- * @param backS when the link is there again; nothing for never
  */
-public record LostLink(
-        WhenLost receiver,
-        double noticeS,
-        boolean presetArm,
-        double presetThrottle,
-        double detectS,
-        double guardS,
-        AfterGuardTime afterGuardTime,
-        double landingThrottle,
-        double landingS,
-        Home home,
-        double speedMs,
-        double heightM,
-        double distanceM,
-        double windMs,
-        Optional<Double> backS) {
+public record LostLink(ReceiverOnLoss receiver, FcOnLoss fc, Home home, Flight flight) {
 
     /** A level that is further off than this takes a return astray, degrees. Common practice, no source. */
     private static final double LEVEL_OFF = 5;
+
+    /**
+     * What the receiver does.
+     *
+     * @param gives what it gives out once it notices
+     * @param noticeS how long that takes it, seconds
+     * @param presetArm whether its failsafe values keep the arm switch on; for those only
+     * @param presetThrottle percent; for failsafe values only
+     */
+    public record ReceiverOnLoss(WhenLost gives, double noticeS, boolean presetArm, double presetThrottle) {}
+
+    /**
+     * What the flight controller does.
+     *
+     * @param detectS how long frames must be missing until it calls the link lost
+     * @param guardS how long it holds its fallback values then
+     * @param afterGuardTime what it does once that is over
+     * @param landingThrottle percent; for a landing
+     * @param landingS after which a landing ends with the motors off
+     */
+    public record FcOnLoss(
+            double detectS, double guardS, AfterGuardTime afterGuardTime, double landingThrottle, double landingS) {}
+
+    /**
+     * How it flies.
+     *
+     * @param speedMs over ground
+     * @param heightM above ground
+     * @param distanceM from home
+     * @param windMs from home towards it: what a return flies against and what takes it away while it comes down
+     * @param backS when the link is there again; nothing for never
+     */
+    public record Flight(double speedMs, double heightM, double distanceM, double windMs, Optional<Double> backS) {}
 
     /**
      * What a return home hangs on.
@@ -95,20 +99,13 @@ public record LostLink(
     /**
      * A moment of a flight at which a link is lost.
      *
-     * @param fix whether the board has a fix
+     * @param fix whether the flight controller has a fix
      * @param satellites that it sees
      */
-    public record Moment(
-            double speedMs,
-            double heightM,
-            double distanceM,
-            double windMs,
-            boolean fix,
-            int satellites,
-            Optional<Double> backS) {
+    public record Moment(Flight flight, boolean fix, int satellites) {
         /** In the middle of a usual flight. */
         public static Moment usual(boolean fix) {
-            return new Moment(8, 20, 100, 0, fix, fix ? 12 : 0, Optional.empty());
+            return new Moment(new Flight(8, 20, 100, 0, Optional.empty()), fix, fix ? 12 : 0);
         }
     }
 
@@ -129,20 +126,18 @@ public record LostLink(
                 craft.setting(FailsafeSettings.COMPASS_OFF),
                 craft.setting(FailsafeSettings.HOME_AT));
         return new LostLink(
-                craft.setting(ReceiverSettings.WHEN_LOST),
-                craft.setting(ReceiverSettings.NOTICES),
-                craft.setting(ReceiverSettings.PRESET_ARM),
-                craft.setting(ReceiverSettings.PRESET_THROTTLE),
-                craft.setting(FailsafeSettings.DETECTS),
-                craft.setting(FailsafeSettings.GUARD),
-                craft.setting(FailsafeSettings.STAGE_2),
-                craft.setting(FailsafeSettings.LANDING_THROTTLE),
-                craft.setting(FailsafeSettings.LANDING_TIME),
+                new ReceiverOnLoss(
+                        craft.setting(ReceiverSettings.WHEN_LOST),
+                        craft.setting(ReceiverSettings.NOTICES),
+                        craft.setting(ReceiverSettings.PRESET_ARM),
+                        craft.setting(ReceiverSettings.PRESET_THROTTLE)),
+                new FcOnLoss(
+                        craft.setting(FailsafeSettings.DETECTS),
+                        craft.setting(FailsafeSettings.GUARD),
+                        craft.setting(FailsafeSettings.STAGE_2),
+                        craft.setting(FailsafeSettings.LANDING_THROTTLE),
+                        craft.setting(FailsafeSettings.LANDING_TIME)),
                 home,
-                moment.speedMs(),
-                moment.heightM(),
-                moment.distanceM(),
-                moment.windMs(),
-                moment.backS());
+                moment.flight());
     }
 }

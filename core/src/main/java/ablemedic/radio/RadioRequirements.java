@@ -160,9 +160,8 @@ final class RadioRequirements {
         }
         found.add(Violation.of(
                 "switch-carried-" + mode.id(),
+                words,
                 Severity.CANNOT_WORK,
-                words.line("cause"),
-                words.line("remedy"),
                 SWITCH,
                 List.of(mode, LinkSettings.CHANNELS, LinkSettings.FRAMES),
                 edits));

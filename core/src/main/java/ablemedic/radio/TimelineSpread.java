@@ -2,6 +2,8 @@ package ablemedic.radio;
 
 import ablemedic.craft.Airframe;
 import ablemedic.radio.FailsafeTimeline.End;
+import ablemedic.radio.LostLink.FcOnLoss;
+import ablemedic.radio.LostLink.ReceiverOnLoss;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -46,22 +48,15 @@ public record TimelineSpread(Between blindM, Between impactMs, Between impactJ, 
     }
 
     private static LostLink reacting(LostLink lost, double times) {
+        ReceiverOnLoss receiver = lost.receiver();
+        FcOnLoss fc = lost.fc();
         return new LostLink(
-                lost.receiver(),
-                lost.noticeS() * times,
-                lost.presetArm(),
-                lost.presetThrottle(),
-                lost.detectS() * times,
-                lost.guardS(),
-                lost.afterGuardTime(),
-                lost.landingThrottle(),
-                lost.landingS(),
+                new ReceiverOnLoss(
+                        receiver.gives(), receiver.noticeS() * times, receiver.presetArm(), receiver.presetThrottle()),
+                new FcOnLoss(
+                        fc.detectS() * times, fc.guardS(), fc.afterGuardTime(), fc.landingThrottle(), fc.landingS()),
                 lost.home(),
-                lost.speedMs(),
-                lost.heightM(),
-                lost.distanceM(),
-                lost.windMs(),
-                lost.backS());
+                lost.flight());
     }
 
     private static Between between(List<FailsafeTimeline> all, ToDoubleFunction<FailsafeTimeline> value) {

@@ -43,37 +43,40 @@ public record Violation(
      */
     public static Violation of(
             Words words, Severity severity, String complaint, List<Setting<?>> settings, List<Edit> edits) {
-        return of(words.id(), severity, words.line("cause"), words.line("remedy"), complaint, settings, edits);
+        return of(words.id(), words, severity, complaint, settings, edits);
     }
 
     /** One that is about no wire, in the words of an entry that several violations share. */
     public static Violation of(
             String id, Words words, Severity severity, String complaint, List<Setting<?>> settings, List<Edit> edits) {
-        return of(id, severity, words.line("cause"), words.line("remedy"), complaint, settings, edits);
+        return new Violation(
+                id, severity, words.line("cause"), words.line("remedy"), settings, List.of(), complaint, edits);
     }
 
     /** One that can't work, in the words of an entry that several violations share. */
     public static Violation cannotWork(
             String id, Words words, String complaint, List<Setting<?>> settings, Edit... edits) {
-        return of(
+        return new Violation(
                 id,
                 Severity.CANNOT_WORK,
                 words.line("cause"),
                 words.line("remedy"),
-                complaint,
                 settings,
+                List.of(),
+                complaint,
                 List.of(edits));
     }
 
     /** One that may be meant, in the words of an entry that several violations share. */
     public static Violation doubt(String id, Words words, String complaint, Setting<?>... settings) {
-        return of(
+        return new Violation(
                 id,
                 Severity.DOUBTFUL,
                 words.line("cause"),
                 words.line("remedy"),
-                complaint,
                 List.of(settings),
+                List.of(),
+                complaint,
                 List.of());
     }
 
@@ -90,43 +93,26 @@ public record Violation(
     /** A setting that has one right value, and another, in the words of a catalogue; nothing where it has that. */
     public static <T> Optional<Violation> unless(
             Craft craft, Setting<T> setting, T right, Words words, String complaint) {
-        return unless(craft, setting, right, words.id(), words.line("cause"), words.line("remedy"), complaint);
-    }
-
-    /** One that is about no wire. */
-    public static Violation of(
-            String id,
-            Severity severity,
-            Text cause,
-            Text remedy,
-            String complaint,
-            List<Setting<?>> settings,
-            List<Edit> edits) {
-        return new Violation(id, severity, cause, remedy, settings, List.of(), complaint, edits);
-    }
-
-    /** One that can't work, and is about no wire. */
-    public static Violation cannotWork(
-            String id, Text cause, Text remedy, String complaint, List<Setting<?>> settings, Edit... edits) {
-        return of(id, Severity.CANNOT_WORK, cause, remedy, complaint, settings, List.of(edits));
-    }
-
-    /** A setting that has one right value, and another; nothing where it has that. */
-    public static <T> Optional<Violation> unless(
-            Craft craft, Setting<T> setting, T right, String id, Text cause, Text remedy, String complaint) {
+        Text remedy = words.line("remedy");
         return craft.setting(setting).equals(right)
                 ? Optional.empty()
                 : Optional.of(cannotWork(
-                        id,
-                        cause,
+                        words.id(),
+                        words.line("cause"),
                         remedy,
                         complaint,
                         List.of(setting),
                         Edit.doing(setting, right, remedy, 3, Edit.savingOnFc())));
     }
 
+    /** One that can't work, and is about no wire. */
+    public static Violation cannotWork(
+            String id, Text cause, Text remedy, String complaint, List<Setting<?>> settings, Edit... edits) {
+        return new Violation(id, Severity.CANNOT_WORK, cause, remedy, settings, List.of(), complaint, List.of(edits));
+    }
+
     /** One that may be meant: nothing is to be edited for it. */
     public static Violation doubt(String id, Text cause, Text remedy, String complaint, Setting<?>... settings) {
-        return of(id, Severity.DOUBTFUL, cause, remedy, complaint, List.of(settings), List.of());
+        return new Violation(id, Severity.DOUBTFUL, cause, remedy, List.of(settings), List.of(), complaint, List.of());
     }
 }

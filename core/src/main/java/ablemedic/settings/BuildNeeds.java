@@ -66,7 +66,7 @@ public final class BuildNeeds {
     public static List<Violation> violations(Craft craft, FirmwareDialect family, String version) {
         return of(craft, family, version).stream()
                 .filter(need -> need.met() == Met.NO)
-                .map(need -> Violation.of(
+                .map(need -> new Violation(
                         "build-" + need.label().replace(' ', '-'),
                         Severity.CANNOT_WORK,
                         WORDS.with("dialect", family.label())
@@ -75,8 +75,9 @@ public final class BuildNeeds {
                                 .line("lacks"),
                         WORDS.with("versions", String.join(" / ", need.versions()))
                                 .line(need.versions().isEmpty() ? "no-version" : "versions"),
-                        "",
                         List.of(),
+                        List.of(),
+                        "",
                         List.of()))
                 .toList();
     }

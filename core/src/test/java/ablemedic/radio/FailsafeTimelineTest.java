@@ -14,7 +14,10 @@ import ablemedic.craft.SpinConvention;
 import ablemedic.radio.FailsafeTimeline.At;
 import ablemedic.radio.FailsafeTimeline.End;
 import ablemedic.radio.FailsafeTimeline.Event;
+import ablemedic.radio.LostLink.FcOnLoss;
+import ablemedic.radio.LostLink.Flight;
 import ablemedic.radio.LostLink.Home;
+import ablemedic.radio.LostLink.ReceiverOnLoss;
 import ablemedic.testing.OutsideCheck;
 import ablemedic.testing.OutsideCheck.Kind;
 import java.util.Comparator;
@@ -46,7 +49,10 @@ class FailsafeTimelineTest {
             double distance,
             Optional<Double> back) {
         return new LostLink(
-                receiver, 0.5, presetArm, presetThrottle, 0.2, 1, stage, 25, 60, home, 10, 20, distance, 0, back);
+                new ReceiverOnLoss(receiver, 0.5, presetArm, presetThrottle),
+                new FcOnLoss(0.2, 1, stage, 25, 60),
+                home,
+                new Flight(10, 20, distance, 0, back));
     }
 
     /**
@@ -164,39 +170,17 @@ class FailsafeTimelineTest {
     @Test
     void aWindTakesWhatComesDownAndKeepsAReturnAway() {
         LostLink drop = new LostLink(
-                WhenLost.NO_FRAMES,
-                0.5,
-                false,
-                0,
-                0.2,
-                1,
-                AfterGuardTime.DROP,
-                25,
-                60,
+                new ReceiverOnLoss(WhenLost.NO_FRAMES, 0.5, false, 0),
+                new FcOnLoss(0.2, 1, AfterGuardTime.DROP, 25, 60),
                 READY,
-                10,
-                20,
-                80,
-                5,
-                Optional.empty());
+                new Flight(10, 20, 80, 5, Optional.empty()));
         assertThat(FailsafeTimeline.of(FRAME, drop).driftM())
                 .isCloseTo(5 * Fall.of(FRAME).timeFor(20, 0), within(1e-9));
         LostLink home = new LostLink(
-                WhenLost.NO_FRAMES,
-                0.5,
-                false,
-                0,
-                0.2,
-                1,
-                AfterGuardTime.RETURN_HOME,
-                25,
-                60,
+                new ReceiverOnLoss(WhenLost.NO_FRAMES, 0.5, false, 0),
+                new FcOnLoss(0.2, 1, AfterGuardTime.RETURN_HOME, 25, 60),
                 READY,
-                10,
-                20,
-                80,
-                4,
-                Optional.empty());
+                new Flight(10, 20, 80, 4, Optional.empty()));
         FailsafeTimeline slow = FailsafeTimeline.of(FRAME, home);
         // 1.7 s, 10 m of climb at 3 m/s, 97 m at 4 m/s left of 8.
         assertThat(slow.events().stream()
@@ -206,21 +190,10 @@ class FailsafeTimelineTest {
                         .atS())
                 .isCloseTo(1.7 + 10 / 3.0 + 97 / 4.0, within(1e-9));
         LostLink gale = new LostLink(
-                WhenLost.NO_FRAMES,
-                0.5,
-                false,
-                0,
-                0.2,
-                1,
-                AfterGuardTime.RETURN_HOME,
-                25,
-                60,
+                new ReceiverOnLoss(WhenLost.NO_FRAMES, 0.5, false, 0),
+                new FcOnLoss(0.2, 1, AfterGuardTime.RETURN_HOME, 25, 60),
                 READY,
-                10,
-                20,
-                80,
-                9,
-                Optional.empty());
+                new Flight(10, 20, 80, 9, Optional.empty()));
         assertThat(FailsafeTimeline.of(FRAME, gale).end()).isEqualTo(End.STRAYS);
         assertThat(FailsafeTimeline.of(FRAME, gale).pilot()).isNotEmpty();
     }
@@ -291,38 +264,16 @@ class FailsafeTimelineTest {
                         .get(0))
                 .contains("climbs");
         LostLink high = new LostLink(
-                WhenLost.NO_FRAMES,
-                0.5,
-                false,
-                0,
-                0.2,
-                1,
-                AfterGuardTime.LAND,
-                60,
-                60,
+                new ReceiverOnLoss(WhenLost.NO_FRAMES, 0.5, false, 0),
+                new FcOnLoss(0.2, 1, AfterGuardTime.LAND, 60, 60),
                 READY,
-                10,
-                20,
-                80,
-                0,
-                Optional.empty());
+                new Flight(10, 20, 80, 0, Optional.empty()));
         assertThat(FailsafeTimeline.of(FRAME, high).hazards().get(0)).contains("climbs at this weight");
         LostLink brief = new LostLink(
-                WhenLost.NO_FRAMES,
-                0.5,
-                false,
-                0,
-                0.2,
-                1,
-                AfterGuardTime.LAND,
-                38,
-                1,
+                new ReceiverOnLoss(WhenLost.NO_FRAMES, 0.5, false, 0),
+                new FcOnLoss(0.2, 1, AfterGuardTime.LAND, 38, 1),
                 READY,
-                10,
-                60,
-                80,
-                0,
-                Optional.empty());
+                new Flight(10, 60, 80, 0, Optional.empty()));
         assertThat(FailsafeTimeline.of(FRAME, brief).hazards()).anyMatch(one -> one.contains("still"));
         assertThat(FailsafeTimeline.of(
                                 FRAME,
@@ -348,15 +299,13 @@ class FailsafeTimelineTest {
         for (int i = 0; i < 3000; i++) {
             WhenLost receiver = WhenLost.values()[random.nextInt(4)];
             LostLink lost = new LostLink(
-                    receiver,
-                    random.nextDouble(),
-                    random.nextBoolean(),
-                    100 * random.nextDouble(),
-                    0.3 * random.nextDouble(),
-                    3 * random.nextDouble(),
-                    AfterGuardTime.values()[random.nextInt(3)],
-                    100 * random.nextDouble(),
-                    60 * random.nextDouble(),
+                    new ReceiverOnLoss(receiver, random.nextDouble(), random.nextBoolean(), 100 * random.nextDouble()),
+                    new FcOnLoss(
+                            0.3 * random.nextDouble(),
+                            3 * random.nextDouble(),
+                            AfterGuardTime.values()[random.nextInt(3)],
+                            100 * random.nextDouble(),
+                            60 * random.nextDouble()),
                     new Home(
                             random.nextBoolean(),
                             random.nextBoolean(),
@@ -367,11 +316,12 @@ class FailsafeTimelineTest {
                             random.nextBoolean(),
                             360 * random.nextDouble() - 180,
                             HomeAt.ARMING),
-                    20 * random.nextDouble(),
-                    0.2 + 100 * random.nextDouble(),
-                    300 * random.nextDouble(),
-                    12 * random.nextDouble(),
-                    random.nextBoolean() ? Optional.empty() : Optional.of(20 * random.nextDouble()));
+                    new Flight(
+                            20 * random.nextDouble(),
+                            0.2 + 100 * random.nextDouble(),
+                            300 * random.nextDouble(),
+                            12 * random.nextDouble(),
+                            random.nextBoolean() ? Optional.empty() : Optional.of(20 * random.nextDouble())));
             FailsafeTimeline line = FailsafeTimeline.of(FRAME, lost);
             assertThat(line.events())
                     .isSortedAccordingTo(Comparator.comparingDouble(Event::atS))

@@ -2,31 +2,23 @@ package ablemedic.app.batteries;
 
 import ablemedic.app.batteries.BatteryStore.Battery;
 import ablemedic.app.batteries.BatteryStore.BatteryEvent;
-import ablemedic.app.batteries.BatteryStore.Dated;
 import ablemedic.app.chart.Corrections;
-import ablemedic.app.chart.Corrections.EntryCorrection;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.meter.MeterStore;
 import ablemedic.app.storage.Folded;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.power.BatteryEntry;
-import ablemedic.power.BatteryUse;
-import ablemedic.power.BatteryUse.Flight;
 import ablemedic.power.LandingVoltageRule;
-import ablemedic.reading.Estimate;
 import ablemedic.wiring.BatteryType;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -45,20 +37,16 @@ import org.springframework.web.bind.annotation.RestController;
 class BatteryController {
     private static final Words REFUSALS =
             Catalogue.beside(BatteryController.class, "refusals").of("battery-controller");
-    private static final double CLAMP_SHARE = 0.03;
-    private static final double COUNT_SHARE = 0.01;
 
     private final BatteryStore store;
     private final CraftStore crafts;
-    private final MeterStore meters;
-    private final Corrections corrections;
+    private final BatteryViews views;
     private final Clock clock;
 
-    BatteryController(BatteryStore store, Corrections corrections, CraftStore crafts, MeterStore meters, Clock clock) {
+    BatteryController(BatteryStore store, CraftStore crafts, BatteryViews views, Clock clock) {
         this.store = store;
-        this.corrections = corrections;
+        this.views = views;
         this.crafts = crafts;
-        this.meters = meters;
         this.clock = clock;
     }
 
@@ -109,49 +97,9 @@ class BatteryController {
             @Nullable @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
-    /** A number with half the width of its 95 % interval. */
-    record Value(double value, double plusMinus) {
-        static Value of(Estimate e) {
-            return new Value(e.value(), e.expanded());
-        }
-    }
-
-    /**
-     * All that is known of a battery.
-     *
-     * @param resistanceMohm of the whole battery, from the newest sag
-     * @param usableMah to the landing voltage at the mean draw
-     * @param flightMinutes to expect
-     * @param chargeScale by which to multiply the craft's charge scale, from what the charger put back
-     * @param corrections what its entries said before, newest first
-     */
-    record BatteryView(
-            String label,
-            BatteryOnSheet kind,
-            LandingVoltageRule rule,
-            String ruleLabel,
-            String reason,
-            String chemistry,
-            double landV,
-            double warnV,
-            double criticalV,
-            double landCellV,
-            double warnCellV,
-            double criticalCellV,
-            @Nullable Value resistanceMohm,
-            boolean worn,
-            double usableMah,
-            double usableShare,
-            double drawA,
-            @Nullable Value flightMinutes,
-            @Nullable Value chargeScale,
-            int flights,
-            List<Dated> entries,
-            List<EntryCorrection> corrections) {}
-
     @GetMapping("/api/batteries")
     List<BatteryView> list() {
-        return store.all().stream().map(this::view).toList();
+        return store.all().stream().map(views::of).toList();
     }
 
     @PostMapping("/api/batteries")
@@ -165,7 +113,7 @@ class BatteryController {
 
     @GetMapping("/api/batteries/{label}")
     BatteryView get(@PathVariable String label) {
-        return view(store.get(label));
+        return views.of(store.get(label));
     }
 
     /** Chooses the rule by which a battery is landed. */
@@ -260,85 +208,5 @@ class BatteryController {
                             .with("value", value),
                     "range");
         }
-    }
-
-    private BatteryView view(Battery battery) {
-        BatteryType kind = battery.kind().kind();
-        LandingVoltageRule rule = battery.rule();
-        List<Dated> entries = store.entries(battery.label());
-        List<Flight> flights = flights(entries);
-        double drawA = flights.isEmpty()
-                ? kind.capacityMah() / 1000 * 5
-                : flights.stream()
-                        .mapToDouble(f -> f.usedMah() / f.minutes() * 60 / 1000)
-                        .average()
-                        .orElseThrow();
-        Optional<Estimate> ohms = resistance(entries);
-        double cellMohm =
-                ohms.map(o -> Math.max(0.1, o.value() * 1000 / kind.cells())).orElse(kind.cellMilliohms());
-        BatteryType asIs = new BatteryType(kind.cells(), kind.chemistry(), kind.capacityMah(), Math.min(500, cellMohm));
-        double land = BatteryUse.landCellV(kind.chemistry(), rule.landV());
-        double share = BatteryUse.usableShare(asIs, land, drawA);
-        double usable = share * kind.capacityMah();
-        double warn = BatteryUse.landCellV(kind.chemistry(), rule.warnV());
-        double critical = BatteryUse.landCellV(kind.chemistry(), rule.criticalV());
-        return new BatteryView(
-                battery.label(),
-                battery.kind(),
-                rule,
-                rule.label(),
-                rule.reason(),
-                kind.chemistry().label(),
-                land * kind.cells(),
-                warn * kind.cells(),
-                critical * kind.cells(),
-                land,
-                warn,
-                critical,
-                ohms.map(o -> Value.of(o.times(Estimate.exactly(1000)))).orElse(null),
-                ohms.map(o -> BatteryUse.worn(kind, o.value())).orElse(false),
-                usable,
-                share,
-                drawA,
-                BatteryUse.flightTime(usable, flights)
-                        .map(t -> new Value(t.minutes(), t.plusMinus()))
-                        .orElse(null),
-                chargeScale(entries),
-                flights.size(),
-                entries,
-                corrections.ofBattery(battery.label()));
-    }
-
-    private static List<Flight> flights(List<Dated> entries) {
-        List<Flight> flights = new ArrayList<>();
-        for (Dated dated : entries) {
-            BatteryEvent e = dated.entry();
-            Double used = e.chargedMah() != null ? e.chargedMah() : e.usedMah();
-            if (e.minutes() != null && used != null) {
-                flights.add(new Flight(used, e.minutes()));
-            }
-        }
-        return flights;
-    }
-
-    private Optional<Estimate> resistance(List<Dated> entries) {
-        return entries.stream()
-                .map(Dated::entry)
-                .filter(e -> e.restV() != null && e.loadV() != null && e.loadA() != null)
-                .findFirst()
-                .map(e -> BatteryUse.resistance(
-                        e.restV(), e.loadV(), Estimate.within(e.loadA(), CLAMP_SHARE * e.loadA()), meters.get()));
-    }
-
-    private static @Nullable Value chargeScale(List<Dated> entries) {
-        return entries.stream()
-                .map(Dated::entry)
-                .filter(e -> e.usedMah() != null && e.chargedMah() != null)
-                .findFirst()
-                .map(e -> Value.of(BatteryUse.chargeScale(
-                        1,
-                        Estimate.within(e.chargedMah(), COUNT_SHARE * e.chargedMah()),
-                        Estimate.exactly(e.usedMah()))))
-                .orElse(null);
     }
 }

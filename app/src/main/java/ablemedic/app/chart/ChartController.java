@@ -2,7 +2,6 @@ package ablemedic.app.chart;
 
 import ablemedic.app.chart.BuildSheet.Turn;
 import ablemedic.app.chart.Charts.Chart;
-import ablemedic.app.chart.CraftLog.LogEntry;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
@@ -27,12 +26,10 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -53,32 +50,20 @@ class ChartController {
             Catalogue.beside(ChartController.class, "refusals").of("chart-controller");
     private static final int LONGEST_TABLE = 256 * 1024;
     private static final String MOST_LETTERS = "{most.letters}";
-
     private final CraftStore crafts;
     private final FirstSheet first;
     private final CraftTable table;
-    private final CraftLog log;
     private final Charts charts;
-    private final CraftWorkUps workUps;
     private final Readiness readiness;
     private final Clock clock;
 
     ChartController(
-            CraftStore crafts,
-            FirstSheet first,
-            CraftTable table,
-            CraftLog log,
-            Charts charts,
-            CraftWorkUps workUps,
-            Readiness readiness,
-            Clock clock) {
-        this.readiness = readiness;
-        this.workUps = workUps;
+            CraftStore crafts, FirstSheet first, CraftTable table, Charts charts, Readiness readiness, Clock clock) {
         this.crafts = crafts;
         this.first = first;
         this.table = table;
-        this.log = log;
         this.charts = charts;
+        this.readiness = readiness;
         this.clock = clock;
     }
 
@@ -145,23 +130,6 @@ class ChartController {
             @NotNull(message = "{is.the.whole.sheet}") @Valid
             BuildSheet sheet) {}
 
-    record LogNote(
-            @NotNull(message = "{is.one.of.flight.note.crash.part.opened.flash}")
-            Kind kind,
-
-            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = MOST_LETTERS)
-            String text) {}
-
-    /** What a note is of. */
-    enum Kind {
-        FLIGHT,
-        NOTE,
-        CRASH,
-        PART,
-        OPENED,
-        FLASH
-    }
-
     /** An older revision to go back to. */
     record GoingBack(int revision) {}
 
@@ -185,13 +153,9 @@ class ChartController {
                         ? entry.sheet()
                         : first.of(
                                 preset,
-                                entry.spins(),
-                                entry.numbering(),
-                                entry.mounted(),
-                                entry.mode(),
-                                entry.layout(),
-                                entry.battery(),
-                                entry.parts());
+                                new FirstSheet.Conventions(
+                                        entry.spins(), entry.numbering(), entry.mounted(), entry.mode()),
+                                new FirstSheet.Wired(entry.layout(), entry.battery(), entry.parts()));
         crafts.enter(
                 mark,
                 entry.name().strip(),
@@ -225,10 +189,13 @@ class ChartController {
         crafts.change(
                 row.mark(),
                 changed.version(),
-                changed.name().strip(),
-                changed.builder() == null ? row.builder() : changed.builder().strip(),
-                changed.state(),
-                changed.reason(),
+                new CraftStore.Changing(
+                        changed.name().strip(),
+                        changed.builder() == null
+                                ? row.builder()
+                                : changed.builder().strip(),
+                        changed.state(),
+                        changed.reason()),
                 clock.instant());
         return charts.of(mark);
     }
@@ -253,10 +220,11 @@ class ChartController {
         crafts.revise(
                 mark,
                 version,
-                crafts.storable(sourced),
-                reason,
-                "sheet",
-                SAID.with("reason", reason).line("changed").plain(),
+                new CraftStore.Revising(
+                        crafts.storable(sourced),
+                        reason,
+                        "sheet",
+                        SAID.with("reason", reason).line("changed").plain()),
                 clock.instant());
         return charts.of(mark);
     }
@@ -305,68 +273,5 @@ class ChartController {
     @PutMapping("/{mark}/aside")
     void putAside(@PathVariable String mark, @RequestBody @Valid SettingAside aside) {
         crafts.putAside(crafts.get(mark).mark(), aside.why(), clock.instant());
-    }
-
-    @GetMapping("/{mark}/log")
-    List<LogEntry> log(@PathVariable String mark) {
-        return log.of(crafts.get(mark).mark());
-    }
-
-    /**
-     * Notes in the log what happened to a craft, and in its open work-up that it crashed; a crash, a part and an opened
-     * stack make the pre-power routine due.
-     */
-    @PostMapping("/{mark}/log")
-    @Transactional
-    public List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
-        Row row = crafts.get(mark);
-        log.add(
-                row.mark(),
-                clock.instant(),
-                noted.kind().name().toLowerCase(Locale.ROOT),
-                noted.text().strip(),
-                null);
-        if (noted.kind() == Kind.CRASH) {
-            workUps.cameDown(row.mark(), noted.text().strip());
-        }
-        return log.of(row.mark());
-    }
-
-    /** A line of the log put right. */
-    record LineRight(
-            @NotNull(message = "{is.one.of.flight.note.crash.part.opened.flash}")
-            Kind kind,
-
-            @NotBlank(message = "{says.what.happened}") @Size(max = 400, message = MOST_LETTERS)
-            String text,
-
-            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = MOST_LETTERS)
-            String reason) {}
-
-    /** A line of the log taken back. */
-    record LineWithdrawn(
-            @NotBlank(message = "{says.what.was.wrong.with.it}") @Size(max = 400, message = MOST_LETTERS)
-            String reason) {}
-
-    /** Puts a line right that was written by hand; what it said before stays in its history. */
-    @PutMapping("/{mark}/log/{id}")
-    Chart correctLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineRight right) {
-        Row row = crafts.get(mark);
-        log.correct(
-                row.mark(),
-                id,
-                right.kind().name().toLowerCase(Locale.ROOT),
-                right.text().strip(),
-                right.reason().strip(),
-                clock.instant());
-        return charts.of(row.mark());
-    }
-
-    /** Takes a line back that was written by hand: it counts for nothing, and stays in the history. */
-    @PostMapping("/{mark}/log/{id}/withdrawal")
-    Chart withdrawLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineWithdrawn withdrawn) {
-        Row row = crafts.get(mark);
-        log.correct(row.mark(), id, null, "", withdrawn.reason().strip(), clock.instant());
-        return charts.of(row.mark());
     }
 }

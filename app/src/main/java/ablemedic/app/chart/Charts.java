@@ -9,21 +9,15 @@ import ablemedic.app.chart.CraftWorkUps.WorkUpLine;
 import ablemedic.app.chart.Readiness.Ground;
 import ablemedic.app.parts.PartTypeStore;
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
-import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
-import ablemedic.craft.FcSettings;
-import ablemedic.craft.HoverPower;
-import ablemedic.craft.RadioSettings;
 import ablemedic.craft.Settings;
 import ablemedic.parts.PartType;
 import ablemedic.requirement.Required;
-import ablemedic.wiring.BatteryType;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -33,65 +27,73 @@ import org.springframework.stereotype.Component;
 class Charts {
     private static final Words SAID = Catalogue.beside(Charts.class, "words").of("charts");
     private final CraftStore crafts;
-    private final CraftLog log;
-    private final Corrections corrections;
-    private final CraftWorkUps workUps;
+    private final ChartHistory history;
     private final PartTypeStore partTypes;
     private final Readiness readiness;
     private final Records records;
 
-    Charts(
-            CraftStore crafts,
-            CraftLog log,
-            Corrections corrections,
-            CraftWorkUps workUps,
-            PartTypeStore partTypes,
-            Readiness readiness,
-            Records records) {
+    Charts(CraftStore crafts, ChartHistory history, PartTypeStore partTypes, Readiness readiness, Records records) {
         this.crafts = crafts;
-        this.log = log;
-        this.corrections = corrections;
-        this.workUps = workUps;
+        this.history = history;
         this.partTypes = partTypes;
         this.readiness = readiness;
         this.records = records;
     }
 
-    /**
-     * Everything that the chart shows.
-     *
-     * @param grounds why it is grounded
-     * @param unknowns what is not known of it, or may be meant
-     * @param conflicts what of its record can't be right together
-     * @param corrections what lines of the log said before
-     * @param told every setting, with what the devices were told
-     * @param behindTheLibrary own part types that the parts library has otherwise by now
-     */
+    /** Everything that the chart shows. */
     record Chart(
+            @JsonUnwrapped Head head,
+            @JsonUnwrapped Stands stands,
+            CraftDrawing drawing,
+            @JsonUnwrapped Sheet build,
+            @JsonUnwrapped History history) {}
+
+    /** Which craft it is. */
+    record Head(
             String mark,
             String name,
             String craftClass,
             String builder,
             State state,
+            long version,
+            Instant enteredAt,
+            @Nullable String aside) {}
+
+    /**
+     * How it stands.
+     *
+     * @param grounds why it is grounded
+     * @param unknowns what is not known of it, or may be meant
+     * @param conflicts what of its record can't be right together
+     */
+    record Stands(
             Fitness fitness,
             List<Ground> grounds,
             List<String> unknowns,
             List<ConflictView> conflicts,
-            List<Due> due,
-            long version,
-            Instant enteredAt,
-            @Nullable String aside,
+            List<Due> due) {}
+
+    /**
+     * How it is built and configured.
+     *
+     * @param told every setting, with its value
+     * @param behindTheLibrary own part types that the parts library has otherwise by now
+     */
+    record Sheet(
             BuildSheet sheet,
             int revision,
-            CraftDrawing drawing,
             List<Fact> facts,
             List<ToldValue> told,
             List<String> missing,
-            List<String> behindTheLibrary,
-            List<Revised> revisions,
-            List<LogEntry> log,
-            List<EntryCorrection> corrections,
-            List<WorkUpLine> workUps) {}
+            List<String> behindTheLibrary) {}
+
+    /**
+     * What became of it.
+     *
+     * @param corrections what lines of the log said before
+     */
+    record History(
+            List<Revised> revisions, List<LogEntry> log, List<EntryCorrection> corrections, List<WorkUpLine> workUps) {}
 
     /** A line of the sheet in words. */
     record Fact(String what, String value) {}
@@ -123,30 +125,29 @@ class Charts {
                         required.unsolved().stream().map(ConflictView::unsolved))
                 .toList();
         return new Chart(
-                row.mark(),
-                row.name(),
-                row.craftClass(),
-                row.builder(),
-                row.state(),
-                stands.fitness(),
-                stands.grounds(),
-                stands.unknowns(),
-                conflicts,
-                stands.due(),
-                row.version(),
-                row.enteredAt(),
-                row.aside(),
-                sheet,
-                newest.number(),
+                new Head(
+                        row.mark(),
+                        row.name(),
+                        row.craftClass(),
+                        row.builder(),
+                        row.state(),
+                        row.version(),
+                        row.enteredAt(),
+                        row.aside()),
+                new Stands(stands.fitness(), stands.grounds(), stands.unknowns(), conflicts, stands.due()),
                 CraftDrawing.of(craft),
-                facts(craft),
-                told(craft),
-                craft.electrics().sheet().missing(),
-                behind(sheet).stream().map(PartType::label).toList(),
-                revised(revisions),
-                log.of(row.mark()),
-                corrections.ofLog(row.mark()),
-                workUps.linesOf(row.mark()));
+                new Sheet(
+                        sheet,
+                        newest.number(),
+                        CraftFacts.of(craft),
+                        told(craft),
+                        craft.electrics().sheet().missing(),
+                        behind(sheet).stream().map(PartType::label).toList()),
+                new History(
+                        revised(revisions),
+                        history.log(row.mark()),
+                        history.corrections(row.mark()),
+                        history.workUps(row.mark())));
     }
 
     /** The workshop's own part types that this sheet has otherwise than they stand in the parts library now. */
@@ -168,76 +169,6 @@ class Charts {
                         craft.configuration().said(setting),
                         !craft.configuration().unusual().contains(setting)))
                 .toList();
-    }
-
-    private static List<Fact> facts(Craft craft) {
-        var frame = craft.airframe();
-        List<Fact> facts = new ArrayList<>(List.of(
-                new Fact(
-                        SAID.line("frame").plain(),
-                        SAID.with("shape", frame.shape().label())
-                                .with("reach", Math.round(frame.reachMm()))
-                                .line("frame-is")
-                                .plain()),
-                new Fact(SAID.line("mass").plain(), Math.round(frame.massG()) + " g"),
-                new Fact(
-                        SAID.line("props").plain(),
-                        SAID.with("diameter", Math.round(frame.propDiameterMm()))
-                                .with("spins", said(craft, FcSettings.SPINS))
-                                .line("props-are")
-                                .plain()),
-                new Fact(
-                        SAID.line("hover").plain(),
-                        SAID.with("thrust", new Param.Quantity(frame.hoverThrustN(), "N", 1))
-                                .with("power", new Param.Quantity(HoverPower.ideal(frame), "W", 0))
-                                .line("hover-is")
-                                .plain()),
-                new Fact(
-                        SAID.line("numbering").plain(),
-                        SAID.with("numbering", said(craft, FcSettings.NUMBERING))
-                                .with("order", said(craft, FcSettings.OUTPUT_ORDER))
-                                .line("numbering-is")
-                                .plain()),
-                new Fact(
-                        SAID.line("fc").plain(),
-                        SAID.with("mounted", craft.mounted().angles())
-                                .with("alignment", said(craft, FcSettings.ALIGNMENT))
-                                .line("fc-is")
-                                .plain()),
-                new Fact(
-                        SAID.line("sticks").plain(),
-                        SAID.with("radio", said(craft, RadioSettings.STICK_ORDER))
-                                .with("fc", said(craft, FcSettings.STICK_ORDER))
-                                .line("sticks-are")
-                                .plain()),
-                new Fact(SAID.line("mode").plain(), said(craft, FcSettings.MODE))));
-        if (!craft.electrics().sheet().isEmpty()) {
-            BatteryType battery = craft.electrics().sheet().battery();
-            facts.add(new Fact(
-                    SAID.line("battery").plain(),
-                    SAID.with("cells", new Param.Count(battery.cells()))
-                            .with("chemistry", battery.chemistry().label())
-                            .with("capacity", Math.round(battery.capacityMah()))
-                            .line("battery-is")
-                            .plain()));
-            facts.add(new Fact(
-                    SAID.line("voltage").plain(),
-                    SAID.with("source", said(craft, FcSettings.VOLTAGE_SOURCE))
-                            .with("scale", said(craft, FcSettings.VOLTAGE_SCALE))
-                            .with("cells", said(craft, FcSettings.CELLS))
-                            .line("voltage-is")
-                            .plain()));
-            facts.add(new Fact(
-                    SAID.line("parts").plain(),
-                    craft.electrics().sheet().parts().stream()
-                            .map(part -> part.label())
-                            .collect(Collectors.joining(", "))));
-        }
-        return facts;
-    }
-
-    private static String said(Craft craft, Setting<?> setting) {
-        return craft.configuration().said(setting);
     }
 
     /** Newest first, each with what it changed as far as both sheets can be read. */

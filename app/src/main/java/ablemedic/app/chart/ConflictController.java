@@ -114,15 +114,16 @@ class ConflictController {
         crafts.revise(
                 right,
                 settled.version(),
-                crafts.storable(sheet),
-                settled.made()
-                        ? edit.title().plain()
-                        : SAID.with("edit", edit.title()).line("reason").plain(),
-                settled.made() ? opened ? "repair" : "fix" : "sheet",
-                SAID.with("made", Param.when(settled.made()))
-                        .with("edit", edit.title())
-                        .line("line")
-                        .plain(),
+                new CraftStore.Revising(
+                        crafts.storable(sheet),
+                        settled.made()
+                                ? edit.title().plain()
+                                : SAID.with("edit", edit.title()).line("reason").plain(),
+                        settled.made() ? opened ? "repair" : "fix" : "sheet",
+                        SAID.with("made", Param.when(settled.made()))
+                                .with("edit", edit.title())
+                                .line("line")
+                                .plain()),
                 clock.instant());
         return view(right);
     }

@@ -296,31 +296,44 @@ public class CraftStore {
     }
 
     /**
-     * Adds a revision on top of the version that the writer has seen, with its line in the log.
+     * A sheet that is to be the newest, with its line in the log.
      *
-     * @param kind of the line; a part, or wires that changed, make the pre-power routine due
+     * @param kind of the line; a part, or wires that changed, make the pre-power checks due
      */
+    public record Revising(BuildSheet sheet, String reason, String kind, String line) {}
+
+    /** Adds a revision on top of the version that the writer has seen, with its line in the log. */
     @Transactional
-    public void revise(
-            String mark, long version, BuildSheet sheet, String reason, String kind, String line, Instant at) {
+    public void revise(String mark, long version, Revising revising, Instant at) {
         Revision newest = newestSheet(mark);
         claim(mark, version);
-        insertSheet(mark, newest.number() + 1, sheet, reason, at);
-        boolean rewired =
-                !newest.readable().map(before -> before.wiredLike(sheet)).orElse(false);
-        log.add(mark, at, rewired && !CraftLog.makesDue(kind) ? "opened" : kind, line, null);
+        insertSheet(mark, newest.number() + 1, revising.sheet(), revising.reason(), at);
+        boolean rewired = !newest.readable()
+                .map(before -> before.wiredLike(revising.sheet()))
+                .orElse(false);
+        String kind = rewired && !CraftLog.makesDue(revising.kind()) ? "opened" : revising.kind();
+        log.add(mark, at, kind, revising.line(), null);
     }
+
+    /** @param reason why it is grounded or released; counts only where the state changes */
+    public record Changing(String name, String builder, State state, String reason) {}
 
     /** Changes name, builder and state on top of the version that the writer has seen. */
     @Transactional
-    public void change(String mark, long version, String name, String builder, State state, String reason, Instant at) {
+    public void change(String mark, long version, Changing changing, Instant at) {
+        State state = changing.state();
         Row before = get(mark);
         claim(mark, version);
         database.sql("UPDATE craft SET name = ?, builder = ?, state = ? WHERE mark = ?")
-                .params(name, builder, state.name(), mark)
+                .params(changing.name(), changing.builder(), state.name(), mark)
                 .update();
         if (before.state() != state) {
-            log.add(mark, at, "state", (state == State.GROUNDED ? "Grounded: " : "Released: ") + reason, null);
+            log.add(
+                    mark,
+                    at,
+                    "state",
+                    (state == State.GROUNDED ? "Grounded: " : "Released: ") + changing.reason(),
+                    null);
         }
     }
 

@@ -102,16 +102,18 @@ class CraftTable {
             String parts = cell(row, "parts");
             BuildSheet sheet = first.of(
                     preset,
-                    one(row, where, "spins", SpinConvention.class, null),
-                    one(row, where, "numbering", MotorNumbering.class, null),
-                    null,
-                    one(row, where, "mode", FlightMode.class, null),
-                    one(row, where, "layout", WiringLayout.class, parts.isEmpty() ? null : WiringLayout.STACK),
-                    battery(row, where),
-                    Arrays.stream(parts.split(";"))
-                            .map(String::strip)
-                            .filter(part -> !part.isEmpty())
-                            .toList());
+                    new FirstSheet.Conventions(
+                            one(row, where, "spins", SpinConvention.class, null),
+                            one(row, where, "numbering", MotorNumbering.class, null),
+                            null,
+                            one(row, where, "mode", FlightMode.class, null)),
+                    new FirstSheet.Wired(
+                            one(row, where, "layout", WiringLayout.class, parts.isEmpty() ? null : WiringLayout.STACK),
+                            battery(row, where),
+                            Arrays.stream(parts.split(";"))
+                                    .map(String::strip)
+                                    .filter(part -> !part.isEmpty())
+                                    .toList()));
             crafts.enter(mark, name, preset.label(), builder, crafts.storable(sheet), clock.instant());
             return mark;
         } catch (Refusal e) {

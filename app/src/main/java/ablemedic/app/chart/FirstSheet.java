@@ -28,35 +28,41 @@ class FirstSheet {
         this.partTypes = partTypes;
     }
 
-    /**
-     * The sheet.
-     *
-     * @param layout how it is wired; left out, parts and wires stay unentered
-     * @param parts ids of part types in the parts library
-     */
-    BuildSheet of(
-            CraftClass preset,
+    /** How motors and flight controller are set; what is left out is as usual. */
+    record Conventions(
             @Nullable SpinConvention spins,
             @Nullable MotorNumbering numbering,
             @Nullable Turn mounted,
-            @Nullable FlightMode mode,
+            @Nullable FlightMode mode) {}
+
+    /**
+     * How it is wired.
+     *
+     * @param layout left out, parts and wires stay unentered
+     * @param parts ids of part types in the parts library
+     */
+    record Wired(
             @Nullable WiringLayout layout,
             @Nullable BatteryOnSheet battery,
-            @Nullable List<String> parts) {
+            @Nullable List<String> parts) {}
+
+    BuildSheet of(CraftClass preset, Conventions set, Wired wired) {
         Craft craft = CraftClass.sound(
                 preset.airframe(),
-                Optional.ofNullable(spins).orElse(SpinConvention.INWARD),
-                Optional.ofNullable(numbering).orElse(MotorNumbering.REAR_RIGHT_FIRST),
-                mounted == null ? Rotation.NONE : mounted.rotation("mounted"),
-                Optional.ofNullable(mode).orElse(FlightMode.LEVEL));
+                Optional.ofNullable(set.spins()).orElse(SpinConvention.INWARD),
+                Optional.ofNullable(set.numbering()).orElse(MotorNumbering.REAR_RIGHT_FIRST),
+                set.mounted() == null ? Rotation.NONE : set.mounted().rotation("mounted"),
+                Optional.ofNullable(set.mode()).orElse(FlightMode.LEVEL));
         return BuildSheet.of(
-                layout == null
+                wired.layout() == null
                         ? craft
                         : PartsController.wired(
                                 craft,
-                                layout,
-                                battery == null ? USUAL_BATTERY : battery.kind(),
-                                parts == null ? List.of() : parts,
+                                wired.layout(),
+                                wired.battery() == null
+                                        ? USUAL_BATTERY
+                                        : wired.battery().kind(),
+                                wired.parts() == null ? List.of() : wired.parts(),
                                 id -> partTypes.get(id, "parts")));
     }
 }

@@ -170,7 +170,11 @@ public class PartsController {
     }
 
     private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
-        crafts.revise(mark, version, crafts.storable(sheet), reason, "part", Text.capitalized(reason), clock.instant());
+        crafts.revise(
+                mark,
+                version,
+                new CraftStore.Revising(crafts.storable(sheet), reason, "part", Text.capitalized(reason)),
+                clock.instant());
         return charts.of(mark);
     }
 

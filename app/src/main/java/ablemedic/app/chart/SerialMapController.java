@@ -132,10 +132,7 @@ class SerialMapController {
         crafts.revise(
                 known,
                 told.version(),
-                crafts.storable(sheet),
-                reason,
-                "sheet",
-                Text.capitalized(reason),
+                new CraftStore.Revising(crafts.storable(sheet), reason, "sheet", Text.capitalized(reason)),
                 clock.instant());
         return charts.of(known);
     }

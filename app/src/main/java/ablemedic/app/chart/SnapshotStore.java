@@ -95,10 +95,17 @@ public class SnapshotStore {
         }
     }
 
+    /**
+     * A settings export on its way in.
+     *
+     * @param target the build of the firmware that the board takes; empty where nobody knows
+     * @param name of the file
+     */
+    public record Export(String target, String why, String name, byte[] file) {}
+
     /** Adds a settings export to a craft's snapshots; none is ever overwritten. */
     @Transactional
-    public Row add(
-            String mark, Dictionary dictionary, String target, String why, String name, byte[] file, Instant at) {
+    public Row add(String mark, Dictionary dictionary, Export export, Instant at) {
         int number = database.sql("SELECT coalesce(max(number), 0) + 1 FROM snapshot WHERE mark = ?")
                 .param(mark)
                 .query(Integer.class)
@@ -113,17 +120,17 @@ public class SnapshotStore {
                         number,
                         dictionary.family().id(),
                         dictionary.version(),
-                        target,
-                        why,
-                        name,
+                        export.target(),
+                        export.why(),
+                        export.name(),
                         at.toString(),
-                        Packed.of(file))
+                        Packed.of(export.file()))
                 .update();
         log.add(
                 mark,
                 at,
                 "snapshot",
-                SAID.with("n", number).with("why", why).line("kept").plain(),
+                SAID.with("n", number).with("why", export.why()).line("kept").plain(),
                 null);
         return counted(get(mark, number), with(dictionary.family()));
     }

@@ -2,6 +2,7 @@ package ablemedic.app.http;
 
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -14,6 +15,7 @@ import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -49,13 +51,22 @@ class OpenApi {
             JavaType java = Json.mapper().constructType(type.getType());
             Schema<?> model = context.getDefinedModels().get(java.getRawClass().getSimpleName());
             if (java.getRawClass().isRecord() && model != null) {
-                model.setRequired(Arrays.stream(java.getRawClass().getRecordComponents())
-                        .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class)
-                                && component.getType() != Optional.class)
-                        .map(RecordComponent::getName)
-                        .toList());
+                model.setRequired(required(java.getRawClass()).toList());
             }
             return resolved;
+        }
+
+        /** The names of the fields of a record, with those of the groups that stand in it without a name of theirs. */
+        private static Stream<String> required(Class<?> record) {
+            return Arrays.stream(record.getRecordComponents())
+                    .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                            ? required(component.getType())
+                            : mayBeMissing(component) ? Stream.empty() : Stream.of(component.getName()));
+        }
+
+        private static boolean mayBeMissing(RecordComponent component) {
+            return component.getAnnotatedType().isAnnotationPresent(Nullable.class)
+                    || component.getType() == Optional.class;
         }
     }
 }

@@ -10,6 +10,7 @@ import ablemedic.power.CellGuess;
 import ablemedic.power.LandingVoltageRule;
 import ablemedic.reading.Estimate;
 import ablemedic.wiring.BatteryType;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import org.jspecify.annotations.Nullable;
@@ -46,16 +47,19 @@ class BatteryInstrumentController {
             double landCellV,
             String reason,
             double sagV,
-            double usableMah,
-            double usableShare,
-            double usableWh,
-            double minutes,
-            @Nullable Double resistanceMohm,
-            @Nullable Double resistancePlusMinusMohm,
-            boolean worn,
-            double guessLowCellV,
-            double guessHighCellV,
-            int guessFull) {}
+            @JsonUnwrapped Usable usable,
+            @JsonUnwrapped Resistance resistance,
+            @JsonUnwrapped Guess guess) {}
+
+    /** What can be drawn until it is landed. */
+    record Usable(double usableMah, double usableShare, double usableWh, double minutes) {}
+
+    /** What a sag says of it; nothing where none was measured. */
+    record Resistance(
+            @Nullable Double resistanceMohm, @Nullable Double resistancePlusMinusMohm, boolean worn) {}
+
+    /** Between which volts a cell an FC counts its cells right, and how many it takes a full one for. */
+    record Guess(double guessLowCellV, double guessHighCellV, int guessFull) {}
 
     @PostMapping("/api/instruments/pack")
     BatteryAnswer solve(@RequestBody @Valid BatteryAsked asked) {
@@ -89,15 +93,12 @@ class BatteryInstrumentController {
                 land,
                 asked.rule().reason(),
                 draw * used.ohms(),
-                share * kind.capacityMah(),
-                share,
-                BatteryUse.energyWh(used, share, draw),
-                share * kind.capacityMah() / 1000 / draw * 60,
-                mohm,
-                u,
-                worn,
-                guessed[0],
-                guessed[1],
-                CellGuess.of(kind.fullV()));
+                new Usable(
+                        share * kind.capacityMah(),
+                        share,
+                        BatteryUse.energyWh(used, share, draw),
+                        share * kind.capacityMah() / 1000 / draw * 60),
+                new Resistance(mohm, u, worn),
+                new Guess(guessed[0], guessed[1], CellGuess.of(kind.fullV())));
     }
 }

@@ -7,6 +7,7 @@ import ablemedic.capture.CaptureReport.Volts;
 import ablemedic.capture.Captures;
 import ablemedic.protocol.Heard.Channel;
 import ablemedic.serial.Serial;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -28,9 +29,10 @@ public record CaptureAnswer(List<String> signals, @Nullable Tells tells) {
             @Nullable SerialTold serial,
             @Nullable CarriedTold carried,
             List<Verdict> verdicts,
-            boolean stripFirstHigh,
-            List<Double> stripS,
-            List<ByteAt> stripBytes) {}
+            @JsonUnwrapped Strip strip) {}
+
+    /** The line as it is drawn. */
+    public record Strip(boolean stripFirstHigh, List<Double> stripS, List<ByteAt> stripBytes) {}
 
     /** As a serial line. */
     public record SerialTold(
@@ -87,8 +89,9 @@ public record CaptureAnswer(List<String> signals, @Nullable Tells tells) {
                                 c.said()))
                         .orElse(null),
                 report.verdicts(),
-                report.strip().firstHigh(),
-                report.strip().seconds(),
-                report.strip().bytes());
+                new Strip(
+                        report.strip().firstHigh(),
+                        report.strip().seconds(),
+                        report.strip().bytes()));
     }
 }

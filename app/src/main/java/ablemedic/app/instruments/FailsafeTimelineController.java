@@ -8,9 +8,13 @@ import ablemedic.craft.FailsafeSettings.HomeAt;
 import ablemedic.craft.ReceiverSettings.WhenLost;
 import ablemedic.radio.FailsafeTimeline;
 import ablemedic.radio.LostLink;
+import ablemedic.radio.LostLink.FcOnLoss;
+import ablemedic.radio.LostLink.Flight;
 import ablemedic.radio.LostLink.Home;
+import ablemedic.radio.LostLink.ReceiverOnLoss;
 import ablemedic.radio.SafestFailsafe;
 import ablemedic.radio.TimelineSpread;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
@@ -32,22 +36,25 @@ class FailsafeTimelineController {
         this.crafts = crafts;
     }
 
-    /**
-     * @param mark the craft; none for a usual 5-inch one
-     * @param backS when the link is there again; none for never
-     */
+    /** @param mark the craft; none for a usual 5-inch one */
     record LinkLost(
             @Nullable String mark,
-            @NotNull WhenLost receiver,
-            double noticeS,
-            boolean presetArm,
-            double presetThrottle,
+            @JsonUnwrapped @Valid ReceiverTerms onReceiver,
+            @JsonUnwrapped @Valid FcTerms onFc,
+            @NotNull @Valid ReturnTerms home,
+            @JsonUnwrapped FlightTerms inFlight) {}
+
+    record ReceiverTerms(@NotNull WhenLost receiver, double noticeS, boolean presetArm, double presetThrottle) {}
+
+    record FcTerms(
             double detectS,
             double guardS,
             @NotNull AfterGuardTime afterGuardTime,
             double landingThrottle,
-            double landingS,
-            @NotNull @Valid ReturnTerms home,
+            double landingS) {}
+
+    /** @param backS when the link is there again; none for never */
+    record FlightTerms(
             double speedMs,
             double heightM,
             double distanceM,
@@ -74,14 +81,14 @@ class FailsafeTimelineController {
             String end,
             List<FailsafeTimeline.Event> events,
             List<FailsafeTimeline.At> heights,
-            double blindM,
-            double impactMs,
-            double impactJ,
-            double driftM,
+            @JsonUnwrapped Impact impact,
             List<String> hazards,
             List<String> pilot,
             double hoverPercent,
             SpreadView spread) {}
+
+    /** How far it flies blind, and how it comes down. */
+    record Impact(double blindM, double impactMs, double impactJ, double driftM) {}
 
     /** @param ends that it may come to as well, in words */
     record SpreadView(
@@ -103,15 +110,17 @@ class FailsafeTimelineController {
         Home home = lost.home();
         return new LinkLost(
                 right,
-                lost.receiver(),
-                lost.noticeS(),
-                lost.presetArm(),
-                lost.presetThrottle(),
-                lost.detectS(),
-                lost.guardS(),
-                lost.afterGuardTime(),
-                lost.landingThrottle(),
-                lost.landingS(),
+                new ReceiverTerms(
+                        lost.receiver().gives(),
+                        lost.receiver().noticeS(),
+                        lost.receiver().presetArm(),
+                        lost.receiver().presetThrottle()),
+                new FcTerms(
+                        lost.fc().detectS(),
+                        lost.fc().guardS(),
+                        lost.fc().afterGuardTime(),
+                        lost.fc().landingThrottle(),
+                        lost.fc().landingS()),
                 new ReturnTerms(
                         home.fix(),
                         home.homeSet(),
@@ -122,11 +131,12 @@ class FailsafeTimelineController {
                         home.levelSound(),
                         home.compassDeg(),
                         home.at()),
-                lost.speedMs(),
-                lost.heightM(),
-                lost.distanceM(),
-                lost.windMs(),
-                null);
+                new FlightTerms(
+                        lost.flight().speedMs(),
+                        lost.flight().heightM(),
+                        lost.flight().distanceM(),
+                        lost.flight().windMs(),
+                        null));
     }
 
     /** The safest settings of a craft by a convention. */
@@ -154,21 +164,25 @@ class FailsafeTimelineController {
                 ? Families.anyCraft()
                 : crafts.newestCraft(crafts.get(asked.mark()).mark());
         LostLink lost = new LostLink(
-                asked.receiver(),
-                Asked.within("noticeS", asked.noticeS(), 0, 10, "s"),
-                asked.presetArm(),
-                Asked.within("presetThrottle", asked.presetThrottle(), 0, 100, "%"),
-                Asked.within("detectS", asked.detectS(), 0, 10, "s"),
-                Asked.within("guardS", asked.guardS(), 0, 20, "s"),
-                asked.afterGuardTime(),
-                Asked.within("landingThrottle", asked.landingThrottle(), 0, 100, "%"),
-                Asked.within("landingS", asked.landingS(), 0, 600, "s"),
+                new ReceiverOnLoss(
+                        asked.onReceiver().receiver(),
+                        Asked.within("noticeS", asked.onReceiver().noticeS(), 0, 10, "s"),
+                        asked.onReceiver().presetArm(),
+                        Asked.within("presetThrottle", asked.onReceiver().presetThrottle(), 0, 100, "%")),
+                new FcOnLoss(
+                        Asked.within("detectS", asked.onFc().detectS(), 0, 10, "s"),
+                        Asked.within("guardS", asked.onFc().guardS(), 0, 20, "s"),
+                        asked.onFc().afterGuardTime(),
+                        Asked.within("landingThrottle", asked.onFc().landingThrottle(), 0, 100, "%"),
+                        Asked.within("landingS", asked.onFc().landingS(), 0, 600, "s")),
                 home(asked.home()),
-                Asked.within("speedMs", asked.speedMs(), 0, 60, "m/s"),
-                Asked.within("heightM", asked.heightM(), 0.1, 500, "m"),
-                Asked.within("distanceM", asked.distanceM(), 0, 10_000, "m"),
-                Asked.within("windMs", asked.windMs(), 0, 40, "m/s"),
-                Optional.ofNullable(asked.backS()).map(back -> Asked.within("backS", back, 0, 3600, "s")));
+                new Flight(
+                        Asked.within("speedMs", asked.inFlight().speedMs(), 0, 60, "m/s"),
+                        Asked.within("heightM", asked.inFlight().heightM(), 0.1, 500, "m"),
+                        Asked.within("distanceM", asked.inFlight().distanceM(), 0, 10_000, "m"),
+                        Asked.within("windMs", asked.inFlight().windMs(), 0, 40, "m/s"),
+                        Optional.ofNullable(asked.inFlight().backS())
+                                .map(back -> Asked.within("backS", back, 0, 3600, "s"))));
         FailsafeTimeline line = FailsafeTimeline.of(craft.airframe(), lost);
         TimelineSpread spread = TimelineSpread.of(craft.airframe(), lost);
         return new TimelineAnswer(
@@ -176,10 +190,7 @@ class FailsafeTimelineController {
                 line.end().label(),
                 line.events(),
                 line.heights(),
-                line.blindM(),
-                line.impactMs(),
-                line.impactJ(),
-                line.driftM(),
+                new Impact(line.blindM(), line.impactMs(), line.impactJ(), line.driftM()),
                 line.hazards(),
                 line.pilot(),
                 100 * craft.airframe().hoverThrottle(),

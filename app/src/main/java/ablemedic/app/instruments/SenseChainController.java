@@ -4,6 +4,7 @@ import ablemedic.power.SenseChain;
 import ablemedic.reading.Estimate;
 import ablemedic.wiring.ESeries;
 import ablemedic.wiring.InnerCircuit.Divider;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,17 +22,16 @@ class SenseChainController {
      */
     record ChainAnswer(
             double ratio,
-            double converterV,
-            double pinV,
-            boolean killsPin,
-            long step,
-            boolean clipped,
-            double shownV,
-            double shownPlusMinusV,
-            double fullScaleV,
-            double stepV,
+            @JsonUnwrapped AtConverter converter,
+            @JsonUnwrapped AsShown shown,
             double rightScale,
             double leastTopOhm) {}
+
+    /** What arrives at the pin and becomes of it. */
+    record AtConverter(double converterV, double pinV, boolean killsPin, long step, boolean clipped) {}
+
+    /** What the flight controller shows. */
+    record AsShown(double shownV, double shownPlusMinusV, double fullScaleV, double stepV) {}
 
     @PostMapping("/api/instruments/sense-chain")
     ChainAnswer solve(@RequestBody @Valid Chain asked) {
@@ -50,15 +50,13 @@ class SenseChainController {
         double step = SenseChain.REFERENCE_V / SenseChain.STEPS;
         return new ChainAnswer(
                 divider.ratio(),
-                read,
-                batteryV / divider.ratio(),
-                batteryV / divider.ratio() > SenseChain.KILLS_PIN_V,
-                Math.min(SenseChain.HIGHEST_STEP, Math.round(read / step)),
-                clipped,
-                read * scale,
-                clipped ? 0 : 2 * u,
-                SenseChain.REFERENCE_V * scale,
-                step * scale,
+                new AtConverter(
+                        read,
+                        batteryV / divider.ratio(),
+                        batteryV / divider.ratio() > SenseChain.KILLS_PIN_V,
+                        Math.min(SenseChain.HIGHEST_STEP, Math.round(read / step)),
+                        clipped),
+                new AsShown(read * scale, clipped ? 0 : 2 * u, SenseChain.REFERENCE_V * scale, step * scale),
                 divider.ratio(),
                 ESeries.atLeast(Math.max(1, bottom * (batteryV / SenseChain.REFERENCE_V - 1))));
     }

@@ -22,6 +22,7 @@ import ablemedic.reading.Meter;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Required;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -66,8 +67,6 @@ class RadioOffController {
      * @param blocked why it can't be made now; empty where it can
      * @param testedAt when it was made last
      * @param told what the log has of that
-     * @param expected what the motors should do
-     * @param afterS after how many seconds; nothing where nothing should change
      */
     record RadioOffView(
             String mark,
@@ -78,9 +77,14 @@ class RadioOffController {
             String told,
             List<List<TextPart>> instruction,
             List<QuestionView> questions,
-            Does expected,
-            String expectedLabel,
-            @Nullable Double afterS) {}
+            @JsonUnwrapped Expects expects) {}
+
+    /**
+     * @param expected what the motors should do
+     * @param afterS after how many seconds; nothing where nothing should change
+     */
+    record Expects(
+            Does expected, String expectedLabel, @Nullable Double afterS) {}
 
     /**
      * What was seen; seconds as written.
@@ -115,9 +119,10 @@ class RadioOffController {
                 standing.newest().map(line -> line.text()).orElse(""),
                 TextPart.of(check.steps(craft), craft.naming()),
                 QuestionView.of(check.answers(), craft),
-                expected.does(),
-                expected.does().label(),
-                Double.isInfinite(expected.afterS()) ? null : expected.afterS());
+                new Expects(
+                        expected.does(),
+                        expected.does().label(),
+                        Double.isInfinite(expected.afterS()) ? null : expected.afterS()));
     }
 
     /** Judges what was seen without keeping it. */

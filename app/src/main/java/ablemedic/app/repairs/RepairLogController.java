@@ -5,7 +5,7 @@ import ablemedic.app.chart.CraftStore;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
-import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
+import ablemedic.app.repairs.RepairLogEntry.Repaired;
 import ablemedic.app.repairs.RepairLogStore.Search;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
@@ -50,7 +50,7 @@ class RepairLogController {
      */
     record RepairLog(List<RepairLogEntry> entries, int all, double minutes, List<Returning> returning) {}
 
-    /** A sort of cause that came more than once. */
+    /** A kind of cause that came more than once. */
     record Returning(String kind, String title, int times) {}
 
     /**
@@ -97,10 +97,8 @@ class RepairLogController {
     private static List<Returning> returning(List<RepairLogEntry> entries) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         for (RepairLogEntry entry : entries) {
-            for (String kind : new LinkedHashSet<>(List.of(entry.kinds().split(" ")))) {
-                if (!kind.isEmpty()) {
-                    counts.merge(kind, 1, Integer::sum);
-                }
+            for (String kind : new LinkedHashSet<>(entry.repaired().kinds())) {
+                counts.merge(kind, 1, Integer::sum);
             }
         }
         return counts.entrySet().stream()
@@ -142,6 +140,7 @@ class RepairLogController {
                 "proof",
                 "minutes");
         for (RepairLogEntry e : repairLog.find(Search.ALL)) {
+            Repaired repaired = e.repaired();
             csv.row(
                     e.closedAt().toString(),
                     e.mark(),
@@ -149,13 +148,17 @@ class RepairLogController {
                     e.complaint(),
                     e.ended(),
                     e.reason(),
-                    e.causes(),
-                    e.parts(),
-                    e.fixes(),
-                    e.changes(),
-                    e.proof(),
+                    joined(repaired.causes()),
+                    joined(repaired.parts()),
+                    joined(repaired.fixes()),
+                    joined(repaired.changes()),
+                    joined(repaired.proof()),
                     String.format(Locale.ROOT, "%.0f", e.minutes()));
         }
         return csv.as("repair-log.csv");
+    }
+
+    private static String joined(List<String> several) {
+        return String.join("; ", several);
     }
 }

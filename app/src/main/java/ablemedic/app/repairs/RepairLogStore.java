@@ -1,10 +1,16 @@
 package ablemedic.app.repairs;
 
+import ablemedic.app.repairs.RepairLogEntry.Repaired;
 import ablemedic.app.storage.Folded;
+import ablemedic.app.storage.Json;
 import ablemedic.app.storage.Unreadables;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,34 +20,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class RepairLogStore {
     private final Unreadables unreadables;
     private final JdbcClient database;
+    private final Json json;
 
-    RepairLogStore(JdbcClient database, Unreadables unreadables) {
+    RepairLogStore(JdbcClient database, Json json, Unreadables unreadables) {
+        this.json = json;
         this.unreadables = unreadables;
         this.database = database;
     }
-
-    /**
-     * One closed work-up.
-     *
-     * @param kinds handbook pages of the causes, parted by spaces
-     * @param parts in which the causes lay, parted by semicolons
-     * @param changes values before and after
-     */
-    public record RepairLogEntry(
-            long id,
-            long workUpId,
-            String mark,
-            Instant closedAt,
-            String complaint,
-            String ended,
-            String reason,
-            String causes,
-            String kinds,
-            String parts,
-            String fixes,
-            String changes,
-            String proof,
-            double minutes) {}
 
     @Transactional
     public void add(RepairLogEntry e) {
@@ -55,12 +40,12 @@ public class RepairLogStore {
                         e.complaint(),
                         e.ended(),
                         e.reason(),
-                        e.causes(),
-                        e.kinds(),
-                        e.parts(),
-                        e.fixes(),
-                        e.changes(),
-                        e.proof(),
+                        json.write(e.repaired().causes()),
+                        json.write(e.repaired().kinds()),
+                        json.write(e.repaired().parts()),
+                        json.write(e.repaired().fixes()),
+                        json.write(e.repaired().changes()),
+                        json.write(e.repaired().proof()),
                         e.minutes())
                 .update();
     }
@@ -81,29 +66,14 @@ public class RepairLogStore {
     /** Entries in the order in which they were written, newest first. */
     List<RepairLogEntry> find(Search search) {
         String folded = Folded.of(search.craft());
-        return database
-                .sql("""
-        SELECT * FROM ledger_entry
-        WHERE (:cause = '' OR ' ' || kinds || ' ' LIKE '% ' || :cause || ' %')
-        ORDER BY id DESC""")
-                .param("cause", search.cause())
-                .query((rs, n) -> new RepairLogEntry(
-                        rs.getLong("id"),
-                        rs.getLong("work_up_id"),
-                        rs.getString("mark"),
-                        unreadables.time("ledger_entry", rs, "closed_at"),
-                        rs.getString("complaint"),
-                        rs.getString("ended"),
-                        rs.getString("reason"),
-                        rs.getString("causes"),
-                        rs.getString("kinds"),
-                        rs.getString("parts"),
-                        rs.getString("fixes"),
-                        rs.getString("changes"),
-                        rs.getString("proof"),
-                        rs.getDouble("minutes")))
-                .list()
+        return unreadables
+                .rows(
+                        "ledger_entry",
+                        database.sql("SELECT * FROM ledger_entry ORDER BY id DESC"),
+                        (row, n) -> entry(row))
                 .stream()
+                .filter(entry ->
+                        search.cause().isEmpty() || entry.repaired().kinds().contains(search.cause()))
                 .filter(entry -> folded.isEmpty() || Folded.of(entry.mark()).equals(folded))
                 .filter(entry -> search.from()
                         .map(from -> !entry.closedAt().isBefore(from))
@@ -115,18 +85,40 @@ public class RepairLogStore {
                 .toList();
     }
 
-    private static boolean holds(RepairLogEntry e, String words) {
-        String all = Folded.of(String.join(
-                " ",
-                e.mark(),
-                e.complaint(),
-                e.ended(),
-                e.reason(),
-                e.causes(),
-                e.parts(),
-                e.fixes(),
-                e.changes(),
-                e.proof()));
+    private RepairLogEntry entry(ResultSet row) throws SQLException {
+        return new RepairLogEntry(
+                row.getLong("id"),
+                row.getLong("work_up_id"),
+                row.getString("mark"),
+                unreadables.time("ledger_entry", row, "closed_at"),
+                row.getString("complaint"),
+                row.getString("ended"),
+                row.getString("reason"),
+                new Repaired(
+                        list(row, "causes"),
+                        list(row, "kinds"),
+                        list(row, "parts"),
+                        list(row, "fixes"),
+                        list(row, "changes"),
+                        list(row, "proof")),
+                row.getDouble("minutes"));
+    }
+
+    private List<String> list(ResultSet row, String column) throws SQLException {
+        return List.of(json.read(row.getString(column), String[].class));
+    }
+
+    private static boolean holds(RepairLogEntry entry, String words) {
+        Repaired repaired = entry.repaired();
+        String all = Folded.of(Stream.of(
+                        List.of(entry.mark(), entry.complaint(), entry.ended(), entry.reason()),
+                        repaired.causes(),
+                        repaired.parts(),
+                        repaired.fixes(),
+                        repaired.changes(),
+                        repaired.proof())
+                .flatMap(List::stream)
+                .collect(Collectors.joining(" ")));
         for (String word : Folded.of(words).split("\\s+")) {
             if (!all.contains(word)) {
                 return false;

@@ -1,12 +1,10 @@
 package ablemedic.app.repairs;
 
 import ablemedic.Families;
-import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
 import ablemedic.handbook.Handbook;
 import java.time.YearMonth;
 import java.time.ZoneId;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -71,7 +69,7 @@ record Trends(
                         month.toString(),
                         all.size(),
                         (int) all.stream()
-                                .filter(one -> !one.causes().isEmpty())
+                                .filter(one -> !one.repaired().causes().isEmpty())
                                 .count(),
                         all.stream().mapToDouble(RepairLogEntry::minutes).sum()));
             }
@@ -80,15 +78,11 @@ record Trends(
     }
 
     private static Stream<String> kinds(RepairLogEntry one) {
-        return Arrays.stream(one.kinds().split(" "))
-                .filter(kind -> !kind.isEmpty())
-                .distinct();
+        return one.repaired().kinds().stream().distinct();
     }
 
     private static Stream<String> parts(RepairLogEntry one) {
-        return Arrays.stream(one.parts().split("; "))
-                .filter(part -> !part.isEmpty())
-                .distinct();
+        return one.repaired().parts().stream().distinct();
     }
 
     private static String title(String kind) {

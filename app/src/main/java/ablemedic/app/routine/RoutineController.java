@@ -23,6 +23,7 @@ import ablemedic.family.RoutineVerdict;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Required;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -49,13 +50,21 @@ class RoutineController {
             Catalogue.beside(RoutineController.class, "refusals").of("routine-controller");
     private static final double LONGEST_MINUTES = 600;
 
+    private final RoutineRuns runs;
     private final Routines routines;
     private final Records records;
     private final CraftStore crafts;
     private final OwnersConvention owners;
     private final Clock clock;
 
-    RoutineController(Routines routines, CraftStore crafts, OwnersConvention owners, Clock clock, Records records) {
+    RoutineController(
+            Routines routines,
+            CraftStore crafts,
+            OwnersConvention owners,
+            Clock clock,
+            Records records,
+            RoutineRuns runs) {
+        this.runs = runs;
         this.records = records;
         this.owners = owners;
         this.routines = routines;
@@ -68,9 +77,6 @@ class RoutineController {
      *
      * @param state NOT_DONE, PASSED or FAILED, since it was last due
      * @param why what made it due
-     * @param convention by which the steps are
-     * @param conventions both, with when to take them
-     * @param owners the one that the owner holds to: quick where the occasion allows it, or always full
      * @param destroyed what power would destroy by the sheet alone; no run passes until it is put right
      * @param map the wire and power map; nothing where parts are not entered
      */
@@ -78,15 +84,21 @@ class RoutineController {
             String mark,
             String state,
             String why,
-            PrePowerConvention convention,
-            List<ConventionView> conventions,
-            PrePowerConvention owners,
+            @JsonUnwrapped Conventions by,
             List<String> destroyed,
             double minutes,
             List<StepView> steps,
             List<String> cautions,
             @Nullable PowerMap map,
             @Nullable RunView newest) {}
+
+    /**
+     * By which convention the steps are.
+     *
+     * @param conventions both, with when to take them
+     * @param owners the one that the owner holds to: quick where the occasion allows it, or always full
+     */
+    record Conventions(PrePowerConvention convention, List<ConventionView> conventions, PrePowerConvention owners) {}
 
     /** One of the two conventions; the occasion asks for one of them. */
     record ConventionView(PrePowerConvention id, String label, String reason, boolean asked) {}
@@ -149,11 +161,12 @@ class RoutineController {
                 right,
                 standing.state().name(),
                 standing.why(),
-                chosen,
-                Arrays.stream(PrePowerConvention.values())
-                        .map(one -> new ConventionView(one, one.label(), one.reason(), one == asked))
-                        .toList(),
-                owners.get(),
+                new Conventions(
+                        chosen,
+                        Arrays.stream(PrePowerConvention.values())
+                                .map(one -> new ConventionView(one, one.label(), one.reason(), one == asked))
+                                .toList(),
+                        owners.get()),
                 Stream.of(routines.barred(right, false).battery())
                         .filter(why -> !why.isEmpty())
                         .toList(),
@@ -234,7 +247,7 @@ class RoutineController {
             throw Refusal.wrong("minutes", REFUSALS.with("longestMinutes", Math.round(LONGEST_MINUTES)), "minutes");
         }
         String right = crafts.get(mark).mark();
-        routines.run(
+        runs.run(
                 right,
                 made.convention() == null ? routines.convention(right) : made.convention(),
                 made.readings().entrySet().stream()

@@ -10,7 +10,6 @@ import ablemedic.app.entry.Entered;
 import ablemedic.app.entry.Expected;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
-import ablemedic.app.routine.RoutineStore.Read;
 import ablemedic.app.routine.RoutineStore.Run;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.catalogue.Catalogue;
@@ -23,20 +22,14 @@ import ablemedic.diagnosis.Proof;
 import ablemedic.diagnosis.Reading;
 import ablemedic.family.PrePowerConvention;
 import ablemedic.family.RoutineVerdict.Kind;
-import ablemedic.requirement.Expectation;
-import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.PowerHazard;
-import ablemedic.requirement.Required;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** The routine of a craft: what it is, how it stands, and a run of it. */
 @Service
@@ -51,28 +44,22 @@ public class Routines implements Due.Source {
     private final CraftStore crafts;
     private final CraftLog log;
     private final MeterStore meters;
-    private final TransactionTemplate transaction;
     private final OwnersConvention owners;
     private final Records records;
-    private final ObjectProvider<Follower> followers;
 
     Routines(
             RoutineStore store,
             CraftStore crafts,
             CraftLog log,
             MeterStore meters,
-            TransactionTemplate transaction,
             OwnersConvention owners,
-            Records records,
-            ObjectProvider<Follower> followers) {
-        this.records = records;
+            Records records) {
         this.store = store;
-        this.owners = owners;
         this.crafts = crafts;
         this.log = log;
         this.meters = meters;
-        this.transaction = transaction;
-        this.followers = followers;
+        this.owners = owners;
+        this.records = records;
     }
 
     /** Something else that a run of the routine is recorded in. */
@@ -180,69 +167,7 @@ public class Routines implements Due.Source {
         }
     }
 
-    /**
-     * Records a run of a convention: a reading for each step up to the first that fails, or for all.
-     *
-     * @param readings outcomes and number as written, by the id of the step
-     * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
-     */
-    public Run run(
-            String mark, PrePowerConvention convention, Map<String, Given> readings, double minutes, Instant at) {
-        String barred = barred(mark, false).battery();
-        if (!barred.isEmpty()) {
-            throw Refusal.conflict("readings", barred);
-        }
-        Run run = judged(records.of(mark), convention, readings, minutes, at);
-        List<Runnable> following = followers.stream()
-                .map(follower -> follower.following(mark, run))
-                .toList();
-        transaction.executeWithoutResult(status -> {
-            store.add(mark, run);
-            Read last = run.steps().get(run.steps().size() - 1);
-            log.add(
-                    mark,
-                    at,
-                    run.passed() ? "routine" : "routine-failed",
-                    run.passed()
-                            ? SAID.with("convention", convention.label())
-                                    .with("minutes", Math.round(minutes))
-                                    .line("passed")
-                                    .plain()
-                            : SAID.with("step", last.title()).line("failed-at").plain(),
-                    null);
-            following.forEach(Runnable::run);
-        });
-        return run;
-    }
-
-    private Run judged(
-            Required required, PrePowerConvention convention, Map<String, Given> readings, double minutes, Instant at) {
-        Craft craft = required.craft();
-        List<Read> read = new ArrayList<>();
-        boolean passed = true;
-        for (Check<Craft> step : steps(craft, convention)) {
-            if (!passed) {
-                break;
-            }
-            if (Expectation.of(step, required) instanceof Waits waits) {
-                throw Refusal.conflict(
-                        "readings." + step.id(),
-                        REFUSALS.with("craft", step.title(craft)).with("why", waits.why()),
-                        "waits");
-            }
-            Given given = readings.get(step.id());
-            if (given == null) {
-                throw Refusal.wrong("readings." + step.id(), REFUSALS.with("craft", step.title(craft)), "left-out");
-            }
-            Entered entered = entered(step, craft, given);
-            Judgement judgement = judgement(step, craft, given);
-            passed = judgement.passed();
-            read.add(new Read(step.id(), step.title(craft).plain(), judgement.said(), entered, passed));
-        }
-        return new Run(at, passed, minutes, read);
-    }
-
-    private static Entered entered(Check<Craft> step, Craft craft, Given given) {
+    static Entered entered(Check<Craft> step, Craft craft, Given given) {
         Entered entered = Entered.at(
                 step, given.outcomes(), given.written() == null ? Map.of() : Map.of(Entered.ONLY, given.written()));
         if (entered.answersNothing()) {

@@ -24,6 +24,7 @@ import ablemedic.setup.SetUp.Made;
 import ablemedic.setup.SetUpOccasion;
 import ablemedic.setup.SetUpOrder;
 import ablemedic.setup.SetUpOrder.Placed;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -47,13 +48,16 @@ import org.springframework.web.bind.annotation.RestController;
 class SetUpController {
     private static final Words REFUSALS =
             Catalogue.beside(SetUpController.class, "refusals").of("set-up-controller");
+    private final SetUpRuns runs;
     private final SetUps setUps;
     private final SetUpStore store;
     private final CraftStore crafts;
     private final Routines routines;
     private final Clock clock;
 
-    SetUpController(SetUps setUps, SetUpStore store, CraftStore crafts, Routines routines, Clock clock) {
+    SetUpController(
+            SetUps setUps, SetUpStore store, CraftStore crafts, Routines routines, Clock clock, SetUpRuns runs) {
+        this.runs = runs;
         this.setUps = setUps;
         this.store = store;
         this.crafts = crafts;
@@ -81,9 +85,6 @@ class SetUpController {
     /**
      * @param routineDue whether the pre-power routine comes before the next step
      * @param conflicts of the record, each fixed or corrected before what depends on it
-     * @param todo what is still to be made, in order
-     * @param waiting what can't be made yet, each with why
-     * @param passed what was passed, in the order in which it was
      */
     record RunUnderWay(
             long version,
@@ -95,31 +96,39 @@ class SetUpController {
             double minutes,
             boolean routineDue,
             List<ConflictView> conflicts,
-            List<StepToDo> todo,
-            List<StepWaiting> waiting,
-            List<StepPassed> passed,
-            List<StepLeftOut> leftOut) {}
+            @JsonUnwrapped StepsOfRun steps) {}
 
     /**
-     * @param bench what is done to the bench before it
-     * @param given what it gave last, where that was not as it should be
-     * @param complaint the sort of complaint that it opens
+     * @param todo what is still to be made, in order
+     * @param waiting what can't be made yet, each with why
+     * @param passed what was passed, in the order in which it was
      */
+    record StepsOfRun(
+            List<StepToDo> todo, List<StepWaiting> waiting, List<StepPassed> passed, List<StepLeftOut> leftOut) {}
+
+    /** A step that is still to be made. */
     record StepToDo(
             String id,
             String checkId,
             String title,
             List<List<TextPart>> instruction,
             String why,
-            String expected,
-            List<QuestionView> questions,
-            QuestionView.@Nullable ScaleView told,
-            List<String> bench,
-            double minutes,
-            boolean ready,
-            @Nullable List<String> given,
-            @Nullable SetUpReading reading,
-            String complaint) {}
+            @JsonUnwrapped StepAnswer answer,
+            @JsonUnwrapped StepBench getReady,
+            @JsonUnwrapped StepFailed failed) {}
+
+    /** How a step is answered. */
+    record StepAnswer(String expected, List<QuestionView> questions, QuestionView.@Nullable ScaleView told) {}
+
+    /** @param bench what is done to the bench before the step */
+    record StepBench(List<String> bench, double minutes, boolean ready) {}
+
+    /**
+     * @param given what the step gave last, where that was not as it should be
+     * @param complaint the kind of complaint that it opens
+     */
+    record StepFailed(
+            @Nullable List<String> given, @Nullable SetUpReading reading, String complaint) {}
 
     record StepWaiting(String id, String title, String why) {}
 
@@ -221,16 +230,20 @@ class SetUpController {
                 order.minutes(),
                 due,
                 conflicts,
-                order.steps().stream().map(placed -> toDo(standing, placed)).toList(),
-                waiting,
-                standing.setUp().steps().stream()
-                        .filter(made -> run.hasPassed(made.id()))
-                        .map(made -> passed(made, run.newest(made.id()).orElseThrow(), standing.craft()))
-                        .sorted((a, b) -> a.at().compareTo(b.at()))
-                        .toList(),
-                standing.setUp().leftOut().stream()
-                        .map(out -> new StepLeftOut(out.step().id(), out.step().why(), out.why()))
-                        .toList());
+                new StepsOfRun(
+                        order.steps().stream()
+                                .map(placed -> toDo(standing, placed))
+                                .toList(),
+                        waiting,
+                        standing.setUp().steps().stream()
+                                .filter(made -> run.hasPassed(made.id()))
+                                .map(made -> passed(made, run.newest(made.id()).orElseThrow(), standing.craft()))
+                                .sorted((a, b) -> a.at().compareTo(b.at()))
+                                .toList(),
+                        standing.setUp().leftOut().stream()
+                                .map(out -> new StepLeftOut(
+                                        out.step().id(), out.step().why(), out.why()))
+                                .toList()));
     }
 
     private static StepToDo toDo(Standing standing, Placed placed) {
@@ -244,18 +257,22 @@ class SetUpController {
                 check.title(craft).plain(),
                 TextPart.of(check.steps(craft), craft.naming()),
                 made.step().why(),
-                Expected.of(check, craft),
-                QuestionView.of(check.answers(), craft),
-                check.toTell().map(QuestionView.ScaleView::of).orElse(null),
-                placed.before().steps().stream().map(BenchStep::label).toList(),
-                placed.minutes(),
-                ready,
-                standing.run()
-                        .newest(made.id())
-                        .map(given -> given.entered().inWordsOf(check, craft))
-                        .orElse(null),
-                standing.run().newest(made.id()).map(SetUpController::reading).orElse(null),
-                made.step().complaint());
+                new StepAnswer(
+                        Expected.of(check, craft),
+                        QuestionView.of(check.answers(), craft),
+                        check.toTell().map(QuestionView.ScaleView::of).orElse(null)),
+                new StepBench(
+                        placed.before().steps().stream().map(BenchStep::label).toList(), placed.minutes(), ready),
+                new StepFailed(
+                        standing.run()
+                                .newest(made.id())
+                                .map(given -> given.entered().inWordsOf(check, craft))
+                                .orElse(null),
+                        standing.run()
+                                .newest(made.id())
+                                .map(SetUpController::reading)
+                                .orElse(null),
+                        made.step().complaint()));
     }
 
     private static StepPassed passed(Made made, Given given, Craft craft) {
@@ -276,20 +293,21 @@ class SetUpController {
     @PostMapping("/api/crafts/{mark}/set-up")
     SetUpView begin(@PathVariable String mark, @RequestBody @Valid Beginning beginning) {
         String right = crafts.get(mark).mark();
-        setUps.begin(right, beginning.occasion(), clock.instant());
+        runs.begin(right, beginning.occasion(), clock.instant());
         return view(right);
     }
 
     @PostMapping("/api/crafts/{mark}/set-up/steps")
     SetUpView give(@PathVariable String mark, @RequestBody @Valid StepGiven given) {
         Run run = open(mark, given.version());
-        setUps.give(
+        runs.give(
                 run,
                 given.stepId(),
-                given.outcomes() == null ? Map.of() : given.outcomes(),
-                given.numbers() == null ? Map.of() : given.numbers(),
-                given.told(),
-                Boolean.TRUE.equals(given.sure()),
+                new SetUpRuns.Answered(
+                        given.outcomes() == null ? Map.of() : given.outcomes(),
+                        given.numbers() == null ? Map.of() : given.numbers(),
+                        given.told(),
+                        Boolean.TRUE.equals(given.sure())),
                 clock.instant());
         return view(run.mark());
     }
@@ -297,7 +315,7 @@ class SetUpController {
     @PostMapping("/api/crafts/{mark}/set-up/end")
     SetUpView end(@PathVariable String mark, @RequestBody @Valid Ending ending) {
         Run run = open(mark, ending.version());
-        setUps.end(run, ending.reason().strip(), clock.instant());
+        runs.end(run, ending.reason().strip(), clock.instant());
         return view(run.mark());
     }
 

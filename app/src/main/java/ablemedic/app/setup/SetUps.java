@@ -1,32 +1,20 @@
 package ablemedic.app.setup;
 
 import ablemedic.Families;
-import ablemedic.app.chart.CraftLog;
-import ablemedic.app.chart.CraftLog.LogEntry;
-import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
 import ablemedic.app.chart.MotorsSeen;
 import ablemedic.app.chart.Records;
-import ablemedic.app.entry.Entered;
-import ablemedic.app.entry.Expected;
-import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
-import ablemedic.app.radiooff.RadioOffTests;
 import ablemedic.app.routine.Routines;
-import ablemedic.app.setup.SetUpStore.Given;
 import ablemedic.app.setup.SetUpStore.Run;
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
 import ablemedic.diagnosis.Barred;
-import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.BenchRoute;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
-import ablemedic.diagnosis.Proof;
-import ablemedic.radio.FailsafeChecks;
 import ablemedic.requirement.Expectation;
 import ablemedic.requirement.Expectation.Waits;
 import ablemedic.requirement.Required;
@@ -43,51 +31,29 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Set-ups of the crafts: what is still to be made and in which order, and what a step gave. */
 @Service
 public class SetUps implements Due.Source {
     private static final Words SAID = Catalogue.beside(SetUps.class, "words").of("set-ups");
-    private static final Words REFUSALS =
-            Catalogue.beside(SetUps.class, "refusals").of("set-ups");
-    /** Lines of the log after which nothing that was passed counts any more. */
-    private static final Set<String> TOUCHES =
-            Set.of("entered", "crash", "part", "opened", "repair", "fix", "flash", "sheet", "snapshot", "bundle");
 
     /** After so long the battery is out, the craft on the shelf, and the next sitting begins as at intake. */
     private static final Duration BREAK = Duration.ofHours(2);
 
     private final SetUpStore store;
-    private final CraftStore crafts;
-    private final CraftLog log;
     private final MeterStore meters;
     private final Routines routines;
     private final Records records;
     private final MotorsSeen motors;
-    private final RadioOffTests radioOff;
 
-    SetUps(
-            SetUpStore store,
-            CraftStore crafts,
-            CraftLog log,
-            MeterStore meters,
-            Routines routines,
-            Records records,
-            MotorsSeen motors,
-            RadioOffTests radioOff) {
-        this.records = records;
-        this.motors = motors;
-        this.radioOff = radioOff;
+    SetUps(SetUpStore store, MeterStore meters, Routines routines, Records records, MotorsSeen motors) {
         this.store = store;
-        this.crafts = crafts;
-        this.log = log;
         this.meters = meters;
         this.routines = routines;
+        this.records = records;
+        this.motors = motors;
     }
 
     /**
@@ -145,7 +111,7 @@ public class SetUps implements Due.Source {
                 barred);
     }
 
-    private Barred barred(String mark, SetUpOccasion occasion) {
+    Barred barred(String mark, SetUpOccasion occasion) {
         return routines.barred(mark, occasion == SetUpOccasion.BUILD);
     }
 
@@ -250,159 +216,5 @@ public class SetUps implements Due.Source {
             made++;
         }
         return made;
-    }
-
-    public void begin(String mark, SetUpOccasion occasion, Instant at) {
-        List<Given> carried = stillPassed(mark, occasion);
-        store.begin(mark, occasion, carried, at);
-        log.add(
-                mark,
-                at,
-                "set-up",
-                SAID.with("occasion", occasion.label())
-                        .with("carried", new Param.Count(carried.size()))
-                        .line("begun")
-                        .plain(),
-                null);
-    }
-
-    /** What the last set-up for this occasion passed, where nothing was touched since it was begun. */
-    private List<Given> stillPassed(String mark, SetUpOccasion occasion) {
-        return store.ended(mark).stream()
-                .findFirst()
-                .filter(last -> last.occasion() == occasion && !isTouchedSince(mark, last))
-                .map(last -> last.given().stream()
-                        .filter(given -> given.passed()
-                                && last.newest(given.stepId())
-                                        .filter(given::equals)
-                                        .isPresent())
-                        .toList())
-                .orElse(List.of());
-    }
-
-    /** By the order of the log's lines, whatever the clock said. */
-    private boolean isTouchedSince(String mark, Run run) {
-        for (LogEntry line : log.of(mark)) {
-            if (line.kind().equals("set-up") && line.at().equals(run.begunAt())) {
-                return false;
-            } else if (TOUCHES.contains(line.kind())) {
-                return true;
-            }
-        }
-        return true;
-    }
-
-    /**
-     * Records what a step gave.
-     *
-     * @throws Refusal where the step is not one of this set-up, must wait for another, or the answer cannot be read
-     */
-    @Transactional
-    public Given give(
-            Run run,
-            String stepId,
-            Map<String, String> outcomes,
-            Map<String, String> numbers,
-            @Nullable String told,
-            boolean sure,
-            Instant at) {
-        Standing standing = standing(run, at);
-        Made made = standing.setUp().steps().stream()
-                .filter(one -> one.id().equals(stepId))
-                .findFirst()
-                .orElseThrow(() -> Refusal.unknown("step", REFUSALS.with("stepId", stepId), "no-step"));
-        waits(standing, made);
-        if (standing.waiting().containsKey(made)) {
-            throw Refusal.conflict(
-                    "step",
-                    REFUSALS.with("craft", made.check().title(standing.craft()))
-                            .with("made", standing.waiting().get(made)),
-                    "waits");
-        }
-        Check<Craft> asked = made.check();
-        Double number = Entered.told(asked, standing.craft(), told, sure);
-        Check<Craft> check = number == null ? asked : asked.told(number);
-        Craft craft = standing.craft();
-        boolean firstPower = check.needs().usb() == Want.YES
-                && barred(run.mark(), run.occasion()).routineBeforeUsb();
-        if ((check.needs().battery() == Want.YES || firstPower)
-                && routines.standing(run.mark()).state() != ShortTest.PASSED) {
-            throw Refusal.conflict("step", REFUSALS.with("craft", check.title(craft)), "power");
-        }
-        Entered entered = Entered.at(check, outcomes, numbers);
-        if (entered.answersNothing()) {
-            throw Refusal.wrong("outcomes", REFUSALS.with("craft", check.title(craft)), "unanswered");
-        }
-        var reading = entered.reading(check.answers()).orElseThrow();
-        if (!reading.isWhole(check.answers())) {
-            throw Refusal.wrong("outcomes", REFUSALS.with("craft", check.title(craft)), "every-question");
-        }
-        Given given = new Given(
-                stepId,
-                check.id(),
-                check.title(craft).plain(),
-                Expected.of(check, craft),
-                told,
-                entered,
-                Proof.asExpected(check, reading, craft),
-                at);
-        store.add(run, given);
-        if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
-            RadioOffTests.line(craft, entered)
-                    .ifPresent(line -> log.add(run.mark(), at, line.kind(), line.text(), null));
-        }
-        if (given.passed() && check.id().equals(MotorsSeen.IS)) {
-            log.add(run.mark(), at, MotorsSeen.PASSED, SAID.line("motors").plain(), null);
-        }
-        if (given.passed() && check.id().equals(MotorStarts.CHECK)) {
-            log.add(run.mark(), at, MotorStarts.PASSED, SAID.line("starts").plain(), null);
-        }
-        if (!given.passed()) {
-            log.add(
-                    run.mark(),
-                    at,
-                    Families.crashed(check, reading) ? "crash" : "set-up",
-                    SAID.with("check", given.title()).line("not-so").plain(),
-                    null);
-        }
-        return given;
-    }
-
-    private static void waits(Standing standing, Made made) {
-        standing.waitsFor(made).ifPresent(other -> {
-            throw Refusal.conflict(
-                    "step",
-                    REFUSALS.with("craft", made.check().title(standing.craft()))
-                            .with("craft2", other.check().title(standing.craft())),
-                    "order");
-        });
-    }
-
-    @Transactional
-    public void end(Run run, String why, Instant at) {
-        Standing standing = standing(run, at);
-        int left = standing.order().steps().size() + standing.waiting().size();
-        boolean radioOffOpen = standing.setUp().steps().stream()
-                        .anyMatch(made -> made.check().id().equals(FailsafeChecks.RADIO_OFF))
-                && radioOff.standing(run.mark()).state() != RadioOffTests.State.PASSED;
-        store.end(run, at);
-        log.add(
-                run.mark(),
-                at,
-                "set-up",
-                left == 0 && radioOffOpen
-                        ? SAID.with("occasion", run.occasion().label())
-                                .line("radio-off-open")
-                                .plain()
-                        : left == 0
-                                ? SAID.with("occasion", run.occasion().label())
-                                        .line("passed")
-                                        .plain()
-                                : SAID.with("left", new Param.Count(left))
-                                        .with("told", Param.when(!why.isBlank()))
-                                        .with("why", why)
-                                        .line("ended")
-                                        .plain(),
-                null);
     }
 }

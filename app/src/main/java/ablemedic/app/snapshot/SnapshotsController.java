@@ -1,7 +1,5 @@
 package ablemedic.app.snapshot;
 
-import ablemedic.Families;
-import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.chart.SnapshotStore.Read;
@@ -9,40 +7,24 @@ import ablemedic.app.chart.SnapshotStore.Row;
 import ablemedic.app.firmware.FirmwareDialectStore;
 import ablemedic.app.http.DownloadName;
 import ablemedic.app.http.Refusal;
-import ablemedic.app.snapshot.SnapshotViews.ChangesView;
 import ablemedic.app.snapshot.SnapshotViews.SnapshotRow;
 import ablemedic.app.snapshot.SnapshotViews.SnapshotView;
-import ablemedic.app.snapshot.SnapshotViews.WhatIf;
 import ablemedic.app.workup.Diagnoses;
-import ablemedic.app.workup.WorkUps;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Rejected;
 import ablemedic.catalogue.Words;
-import ablemedic.configuration.Configuration;
-import ablemedic.configuration.Setting;
 import ablemedic.craft.Craft;
-import ablemedic.craft.Settings;
-import ablemedic.diagnosis.Case;
 import ablemedic.export.SettingsExport;
 import ablemedic.family.Complaint;
 import ablemedic.firmware.Dictionary;
-import ablemedic.power.AlarmConvention;
 import ablemedic.requirement.Violation;
-import ablemedic.settings.BuildNeeds;
-import ablemedic.snapshot.Change;
-import ablemedic.snapshot.Consequence;
-import ablemedic.snapshot.RestoreCommand;
-import ablemedic.snapshot.Snapshot;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.parameters.RequestBody;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.time.Clock;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -62,13 +44,11 @@ class SnapshotsController {
     private static final Words REFUSALS =
             Catalogue.beside(SnapshotsController.class, "refusals").of("snapshots-controller");
     private static final int LONGEST_WORDS = 200;
-
     private final CraftStore crafts;
     private final SnapshotStore snapshots;
     private final FirmwareDialectStore families;
     private final Diagnoses diagnoses;
-    private final WorkUps workUps;
-    private final BatteryStore batteries;
+    private final SnapshotLint lint;
     private final Clock clock;
 
     SnapshotsController(
@@ -76,15 +56,13 @@ class SnapshotsController {
             SnapshotStore snapshots,
             FirmwareDialectStore families,
             Diagnoses diagnoses,
-            WorkUps workUps,
-            BatteryStore batteries,
+            SnapshotLint lint,
             Clock clock) {
         this.crafts = crafts;
         this.snapshots = snapshots;
         this.families = families;
         this.diagnoses = diagnoses;
-        this.workUps = workUps;
-        this.batteries = batteries;
+        this.lint = lint;
         this.clock = clock;
     }
 
@@ -130,10 +108,11 @@ class SnapshotsController {
         return view(snapshots.add(
                 known,
                 dictionary,
-                target.strip(),
-                why.isBlank() ? SAID.line("as-found").plain() : why.strip(),
-                name.strip(),
-                export,
+                new SnapshotStore.Export(
+                        target.strip(),
+                        why.isBlank() ? SAID.line("as-found").plain() : why.strip(),
+                        name.strip(),
+                        export),
                 clock.instant()));
     }
 
@@ -161,30 +140,19 @@ class SnapshotsController {
     private SnapshotView view(Row row) {
         Read read = snapshots.read(row);
         Craft sound = crafts.newestCraft(row.mark());
-        List<Violation> lint = snapshots
+        List<Violation> violations = snapshots
                 .snapshot(row)
-                .map(snapshot -> lint(snapshot.on(sound), row))
+                .map(snapshot -> lint.of(snapshot.on(sound), row))
                 .orElse(List.of());
-        List<Complaint> complaints = lint.isEmpty() ? List.of() : diagnoses.complaints(sound);
+        List<Complaint> complaints = violations.isEmpty() ? List.of() : diagnoses.complaints(sound);
         return new SnapshotView(
                 row(row),
                 read.export().form().label(),
                 read.export().encoding(),
-                lint.stream().map(one -> SnapshotViews.lint(one, complaints)).toList(),
+                violations.stream()
+                        .map(one -> SnapshotViews.lint(one, complaints))
+                        .toList(),
                 SnapshotViews.notUnderstood(read));
-    }
-
-    private List<Violation> lint(Craft listed, Row row) {
-        List<Violation> lacks = families.find(row.family())
-                .map(family -> BuildNeeds.violations(listed, family, row.version()))
-                .orElse(List.of());
-        List<Violation> alarms = batteries.rules(row.mark()).stream()
-                .flatMap(rule -> AlarmConvention.violations(listed, rule).stream())
-                .toList();
-        return Stream.of(Families.violations(listed), lacks, alarms)
-                .flatMap(List::stream)
-                .sorted(Comparator.comparing(Violation::severity))
-                .toList();
     }
 
     /** The file as it came, byte for byte. */
@@ -197,72 +165,5 @@ class SnapshotsController {
                         DownloadName.attachment(row.name(), row.mark() + "-" + number + ".txt"))
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .body(snapshots.file(row));
-    }
-
-    @GetMapping("/{number}/changes")
-    ChangesView changes(@PathVariable String mark, @PathVariable int number, @RequestParam("since") int since) {
-        String known = crafts.get(mark).mark();
-        Row row = snapshots.get(known, number);
-        Snapshot before = held(snapshots.get(known, since));
-        Snapshot now = held(row);
-        Craft sound = crafts.newestCraft(known);
-        Optional<Case<Craft>> open = workUps.openCase(known);
-        List<Change> changes = Change.between(
-                before,
-                now,
-                sound,
-                diagnoses.complaints(sound),
-                open.map(Case::evidence).orElse(List.of()));
-        Dictionary dictionary = families.dictionary(row.family(), row.version());
-        List<RestoreCommand> putBack = RestoreCommand.list(before, now, dictionary);
-        return new ChangesView(
-                since,
-                number,
-                workUps.openComplaint(known).orElse(null),
-                changes.stream().map(SnapshotViews::change).toList(),
-                putBack.stream().map(SnapshotViews::putBack).toList(),
-                putBack.isEmpty() ? "" : RestoreCommand.text(putBack, dictionary));
-    }
-
-    private Snapshot held(Row row) {
-        return snapshots
-                .snapshot(row)
-                .orElseThrow(() -> Refusal.conflict(
-                        "number", REFUSALS.with("family", row.family()).with("number", row.number()), "dialect-gone"));
-    }
-
-    /** What would follow if one setting had another value. */
-    @GetMapping("/{number}/what-if")
-    WhatIf whatIf(
-            @PathVariable String mark,
-            @PathVariable int number,
-            @RequestParam("setting") String settingId,
-            @RequestParam("value") String value) {
-        String known = crafts.get(mark).mark();
-        Setting<?> setting = Settings.find(settingId)
-                .orElseThrow(() -> Refusal.wrong(
-                        "setting", REFUSALS.with("settingId", Refusal.shortened(settingId)), "no-setting"));
-        Craft now = held(snapshots.get(known, number)).on(crafts.newestCraft(known));
-        Configuration told;
-        try {
-            told = now.configuration().withWritten(setting, value);
-        } catch (Rejected e) {
-            throw Refusal.wrong("value", e.getMessage() + ".");
-        }
-        List<Complaint> complaints = diagnoses.complaints(now);
-        return new WhatIf(
-                setting.label(),
-                now.configuration().said(setting),
-                told.said(setting),
-                Consequence.of(now, now.with(told), complaints).stream()
-                        .map(Consequence::label)
-                        .toList(),
-                Consequence.of(now.with(told), now, complaints).stream()
-                        .map(Consequence::label)
-                        .toList(),
-                Families.violations(now.with(told)).stream()
-                        .filter(lint -> lint.settings().contains(setting))
-                        .map(one -> SnapshotViews.lint(one, complaints))
-                        .toList());
     }
 }

@@ -33,6 +33,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
@@ -91,30 +92,29 @@ class BundleCheck {
             return one;
         });
         return new ChartBundle(
-                came.format(),
-                came.form(),
-                came.writtenAt(),
+                came.heading(),
                 came.craft(),
                 sheets,
                 came.log(),
                 workUps,
-                each(
-                        "routines",
-                        came.routines(),
-                        (at, n, one) -> new RoutineOf(
-                                one.at(),
-                                one.passed(),
-                                one.minutes(),
-                                renewed(at + ".run", one.run(), text -> RoutineStore.renewed(json, text)))),
-                each("setUps", came.setUps(), (at, n, one) -> {
-                    named(at + ".occasion", SetUpOccasion.class, one.occasion());
-                    return new SetUpOf(
-                            one.occasion(),
-                            one.begunAt(),
-                            one.endedAt(),
-                            one.version(),
-                            renewed(at + ".given", one.given(), text -> SetUpStore.renewed(json, text)));
-                }),
+                new ChartBundle.Runs(
+                        each(
+                                "routines",
+                                came.runs().routines(),
+                                (at, n, one) -> new RoutineOf(
+                                        one.at(),
+                                        one.passed(),
+                                        one.minutes(),
+                                        renewed(at + ".run", one.run(), text -> RoutineStore.renewed(json, text)))),
+                        each("setUps", came.runs().setUps(), (at, n, one) -> {
+                            named(at + ".occasion", SetUpOccasion.class, one.occasion());
+                            return new SetUpOf(
+                                    one.occasion(),
+                                    one.begunAt(),
+                                    one.endedAt(),
+                                    one.version(),
+                                    renewed(at + ".given", one.given(), text -> SetUpStore.renewed(json, text)));
+                        })),
                 came.snapshots(),
                 each("batteries", came.batteries(), (at, n, one) -> {
                     need(
@@ -171,17 +171,15 @@ class BundleCheck {
                     n, event.at(), renewed(at + ".event", event.event(), text -> EventForm.EVENT.renewed(json, text)));
         });
         each(where + ".repairLog", came.repairLog(), (at, n, one) -> {
-            words(
-                    at,
-                    one.complaint(),
-                    one.ended(),
-                    one.reason(),
-                    one.causes(),
-                    one.kinds(),
-                    one.fixes(),
-                    one.changes(),
-                    one.proof(),
-                    Objects.requireNonNullElse(one.parts(), ""));
+            words(at, one.complaint(), one.ended(), one.reason());
+            Stream.of(
+                            one.repaired().causes(),
+                            one.repaired().kinds(),
+                            one.repaired().fixes(),
+                            one.repaired().changes(),
+                            one.repaired().proof(),
+                            Objects.requireNonNullElse(one.repaired().parts(), List.<String>of()))
+                    .forEach(all -> words(at, all.toArray(String[]::new)));
             return one;
         });
         each(where + ".recordings", came.recordings(), (at, n, one) -> {

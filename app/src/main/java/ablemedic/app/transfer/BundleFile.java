@@ -5,6 +5,7 @@ import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -120,7 +121,9 @@ final class BundleFile {
     private static void whole(Object record, String where) {
         for (RecordComponent part : record.getClass().getRecordComponents()) {
             Object value = value(record, part);
-            String at = where.isEmpty() ? part.getName() : where + "." + part.getName();
+            String at = part.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                    ? where
+                    : where.isEmpty() ? part.getName() : where + "." + part.getName();
             if (value == null && !part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                 throw Refusal.wrong(at, REFUSALS, "missing");
             } else if (value instanceof Instant moment && (moment.isBefore(EARLIEST) || moment.isAfter(LATEST))) {

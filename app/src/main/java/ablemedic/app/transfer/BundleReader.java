@@ -13,6 +13,7 @@ import ablemedic.app.transfer.ChartBundle.FamilyOf;
 import ablemedic.app.transfer.ChartBundle.FileOf;
 import ablemedic.app.transfer.ChartBundle.LineOf;
 import ablemedic.app.transfer.ChartBundle.RecordingOf;
+import ablemedic.app.transfer.ChartBundle.RepairedOf;
 import ablemedic.app.transfer.ChartBundle.RoutineOf;
 import ablemedic.app.transfer.ChartBundle.SetUpOf;
 import ablemedic.app.transfer.ChartBundle.SheetOf;
@@ -57,9 +58,7 @@ class BundleReader {
         CraftStore.Row row = crafts.get(mark);
         LocalNumbers numbers = LocalNumbers.of(database, row.mark());
         return new ChartBundle(
-                ChartBundle.FORMAT,
-                ChartBundle.FORM,
-                clock.instant(),
+                new ChartBundle.Heading(ChartBundle.FORMAT, ChartBundle.FORM, clock.instant()),
                 new CraftOf(
                         row.mark(),
                         row.name(),
@@ -86,20 +85,24 @@ class BundleReader {
                                 numbers.workUp(rs.getLong("work_up_id"))))
                         .list(),
                 numbers.workUps().stream().map(id -> workUp(id, numbers)).toList(),
-                database.sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id")
-                        .param(row.mark())
-                        .query((rs, n) -> new RoutineOf(
-                                at(rs, "at"), rs.getInt("passed") == 1, rs.getDouble("minutes"), tree(rs, "body")))
-                        .list(),
-                database.sql("SELECT * FROM set_up WHERE mark = ? ORDER BY id")
-                        .param(row.mark())
-                        .query((rs, n) -> new SetUpOf(
-                                rs.getString("occasion"),
-                                at(rs, "begun_at"),
-                                ended(rs),
-                                rs.getLong("version"),
-                                tree(rs, "body")))
-                        .list(),
+                new ChartBundle.Runs(
+                        database.sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id")
+                                .param(row.mark())
+                                .query((rs, n) -> new RoutineOf(
+                                        at(rs, "at"),
+                                        rs.getInt("passed") == 1,
+                                        rs.getDouble("minutes"),
+                                        tree(rs, "body")))
+                                .list(),
+                        database.sql("SELECT * FROM set_up WHERE mark = ? ORDER BY id")
+                                .param(row.mark())
+                                .query((rs, n) -> new SetUpOf(
+                                        rs.getString("occasion"),
+                                        at(rs, "begun_at"),
+                                        ended(rs),
+                                        rs.getLong("version"),
+                                        tree(rs, "body")))
+                                .list()),
                 database.sql(
                                 "SELECT id, number, family, version, target, why, name, taken_at FROM snapshot WHERE mark = ? ORDER BY number")
                         .param(row.mark())
@@ -130,6 +133,10 @@ class BundleReader {
                         .toList());
     }
 
+    private List<String> list(ResultSet row, String column) throws SQLException {
+        return List.of(json.read(row.getString(column), String[].class));
+    }
+
     private WorkUpOf workUp(long id, LocalNumbers numbers) {
         List<EventOf> events = database.sql("SELECT n, at, body FROM work_up_event WHERE work_up_id = ? ORDER BY n")
                 .param(id)
@@ -142,13 +149,14 @@ class BundleReader {
                         rs.getString("complaint"),
                         rs.getString("ended"),
                         rs.getString("reason"),
-                        rs.getString("causes"),
-                        rs.getString("kinds"),
-                        rs.getString("fixes"),
-                        rs.getString("changes"),
-                        rs.getString("proof"),
-                        rs.getDouble("minutes"),
-                        rs.getString("parts")))
+                        new RepairedOf(
+                                list(rs, "causes"),
+                                list(rs, "kinds"),
+                                list(rs, "parts"),
+                                list(rs, "fixes"),
+                                list(rs, "changes"),
+                                list(rs, "proof")),
+                        rs.getDouble("minutes")))
                 .list();
         List<RecordingOf> recordings = database.sql(
                         "SELECT id, check_id, name, outcome, told, entered_at FROM capture WHERE work_up_id = ? ORDER BY id")

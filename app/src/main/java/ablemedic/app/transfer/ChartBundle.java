@@ -1,6 +1,7 @@
 package ablemedic.app.transfer;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import java.util.function.Function;
@@ -8,25 +9,20 @@ import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.annotation.JsonDeserialize;
 
 /**
  * Everything of a craft as one document. Bodies are records as they are kept, each with the number of its own form, so
  * that an older program's document is brought up to the present when it comes in. Exports and recordings are packed
  * with gzip.
- *
- * @param format always {@link #FORMAT}
- * @param form of this document, from 1; a newer one is refused
  */
 record ChartBundle(
-        String format,
-        int form,
-        Instant writtenAt,
+        @JsonUnwrapped Heading heading,
         CraftOf craft,
         List<SheetOf> sheets,
         List<LineOf> log,
         List<WorkUpOf> workUps,
-        List<RoutineOf> routines,
-        List<SetUpOf> setUps,
+        @JsonUnwrapped Runs runs,
         List<SnapshotOf> snapshots,
         @JsonAlias("packs") List<BatteryOf> batteries,
         List<FamilyOf> families,
@@ -35,9 +31,20 @@ record ChartBundle(
     /**
      * Before 2 a chart told no builder, no parts of a cause and no line of a file; before 3 all its files stood in the
      * document; before 4 it told no end of a work-up as it was shown; before 5 it had other names for batteries and the
-     * repair log.
+     * repair log; before 6 that had its lists as joined texts.
      */
-    static final int FORM = 5;
+    static final int FORM = 6;
+
+    /**
+     * What it is and when it was written.
+     *
+     * @param format always {@link #FORMAT}
+     * @param form of this document, from 1; a newer one is refused
+     */
+    record Heading(String format, int form, Instant writtenAt) {}
+
+    /** The pre-power checks and the set-ups that were made. */
+    record Runs(List<RoutineOf> routines, List<SetUpOf> setUps) {}
 
     /** The craft; two that were entered at the same moment under the same mark are one and the same. */
     record CraftOf(
@@ -101,13 +108,20 @@ record ChartBundle(
             String complaint,
             String ended,
             String reason,
-            String causes,
-            String kinds,
-            String fixes,
-            String changes,
-            String proof,
-            double minutes,
-            @Nullable String parts) {}
+            @JsonUnwrapped RepairedOf repaired,
+            double minutes) {}
+
+    /** What was wrong and what was done; joined texts in the forms before 6. */
+    record RepairedOf(
+            @JsonDeserialize(using = JoinedList.class) List<String> causes,
+            @JsonDeserialize(using = JoinedList.OfIds.class) List<String> kinds,
+
+            @Nullable @JsonDeserialize(using = JoinedList.class)
+            List<String> parts,
+
+            @JsonDeserialize(using = JoinedList.class) List<String> fixes,
+            @JsonDeserialize(using = JoinedList.class) List<String> changes,
+            @JsonDeserialize(using = JoinedList.class) List<String> proof) {}
 
     record RecordingOf(String checkId, String name, String outcome, String told, Instant enteredAt, Attached packed) {}
 
@@ -161,15 +175,12 @@ record ChartBundle(
     /** With everything that is attached put in other words, such as opened. */
     ChartBundle withAttached(UnaryOperator<Attached> other) {
         return new ChartBundle(
-                format,
-                form,
-                writtenAt,
+                heading,
                 craft,
                 sheets,
                 log,
                 workUps.stream().map(one -> one.withAttached(other)).toList(),
-                routines,
-                setUps,
+                runs,
                 snapshots.stream()
                         .map(one -> new SnapshotOf(
                                 one.number(),

@@ -45,7 +45,8 @@ final class JobSheet {
     static byte[] of(WorkUpView workUp, List<Due> due, ZoneId zone) {
         try (PdfPage page = new PdfPage()) {
             new JobSheet(workUp, due, zone).write(page);
-            return page.done(SAID.with("craft", workUp.mark()).line("title").plain());
+            return page.done(
+                    SAID.with("craft", workUp.head().mark()).line("title").plain());
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -53,12 +54,12 @@ final class JobSheet {
 
     private void write(PdfPage page) throws IOException {
         float right = PdfPage.RIGHT - DRAWING - 20;
-        page.write(workUp.mark(), 22, true, PdfPage.LEFT, right);
-        page.write(workUp.craftName(), SIZE, false, PdfPage.LEFT, right);
+        page.write(workUp.head().mark(), 22, true, PdfPage.LEFT, right);
+        page.write(workUp.head().craftName(), SIZE, false, PdfPage.LEFT, right);
         page.down(6);
         page.write(
-                SAID.with("n", workUp.id())
-                        .with("day", DAY.format(workUp.openedAt().atZone(zone)))
+                SAID.with("n", workUp.head().id())
+                        .with("day", DAY.format(workUp.head().openedAt().atZone(zone)))
                         .line("opened")
                         .plain(),
                 SIZE,
@@ -67,7 +68,7 @@ final class JobSheet {
                 right);
         page.write(
                 SAID.with("closed", Param.when(workUp.stage() == Stage.CLOSED))
-                        .with("end", workUp.ended())
+                        .with("end", workUp.head().ended())
                         .line("state")
                         .plain(),
                 SIZE,
@@ -75,7 +76,7 @@ final class JobSheet {
                 PdfPage.LEFT,
                 right);
         page.write(
-                SAID.with("minutes", new Param.Count(Math.round(workUp.minutes())))
+                SAID.with("minutes", new Param.Count(Math.round(workUp.head().minutes())))
                         .line("minutes")
                         .plain(),
                 SIZE,
@@ -83,8 +84,8 @@ final class JobSheet {
                 PdfPage.LEFT,
                 right);
         page.down(6);
-        page.write("“" + workUp.complaint() + "”", 13, false, PdfPage.LEFT, right);
-        page.write(workUp.occasion(), SIZE, false, PdfPage.LEFT, right);
+        page.write("“" + workUp.head().complaint() + "”", 13, false, PdfPage.LEFT, right);
+        page.write(workUp.head().occasion(), SIZE, false, PdfPage.LEFT, right);
         draw(page, PdfPage.RIGHT - DRAWING, 842 - 46 - DRAWING);
         page.down(Math.max(0, page.y() - (842 - 46 - DRAWING - 26)));
         made(page);
@@ -97,10 +98,10 @@ final class JobSheet {
 
     private void made(PdfPage page) throws IOException {
         page.heading(SAID.line("cause").plain());
-        if (workUp.made().isEmpty()) {
+        if (workUp.fixing().made().isEmpty()) {
             page.write(SAID.line("no-fix").plain(), SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
         }
-        for (Made one : workUp.made()) {
+        for (Made one : workUp.fixing().made()) {
             page.write(one.fault() + ".", SIZE, true, PdfPage.LEFT, PdfPage.RIGHT);
             page.write(one.title() + ".", SIZE, false, PdfPage.LEFT, PdfPage.RIGHT);
             for (ValueView value : one.values()) {
@@ -115,7 +116,7 @@ final class JobSheet {
     }
 
     private void found(PdfPage page) throws IOException {
-        List<Noted> findings = workUp.evidence().stream()
+        List<Noted> findings = workUp.findings().evidence().stream()
                 .filter(one -> !one.takenBack() && one.sort().equals("finding"))
                 .toList();
         page.heading(SAID.line("found").plain());
@@ -158,7 +159,7 @@ final class JobSheet {
     /** The craft from above, the places that were put right marked. */
     private void draw(PdfPage page, float left, float bottom) throws IOException {
         PDPageContentStream pen = page.pen();
-        List<Drive> drives = workUp.drawing().drives();
+        List<Drive> drives = workUp.onBench().drawing().drives();
         double reach = drives.stream()
                 .mapToDouble(
                         one -> Math.max(Math.abs(one.forwardMm()), Math.abs(one.rightMm())) + one.propDiameterMm() / 2)
@@ -189,7 +190,7 @@ final class JobSheet {
     }
 
     private boolean isMarked(String arm) {
-        return workUp.made().stream().anyMatch(one -> (one.fault() + " " + one.title())
+        return workUp.fixing().made().stream().anyMatch(one -> (one.fault() + " " + one.title())
                 .toLowerCase(Locale.ROOT)
                 .contains(arm.toLowerCase(Locale.ROOT)));
     }

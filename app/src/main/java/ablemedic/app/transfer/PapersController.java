@@ -1,6 +1,5 @@
 package ablemedic.app.transfer;
 
-import ablemedic.app.batteries.BatteryStore;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.CraftStore;
 import ablemedic.app.chart.Due;
@@ -9,7 +8,6 @@ import ablemedic.app.chart.Readiness;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.http.SafeCsv;
 import ablemedic.app.http.Zones;
-import ablemedic.app.workup.WorkUpStore;
 import ablemedic.app.workup.WorkUpView;
 import ablemedic.app.workup.WorkUpViews;
 import ablemedic.catalogue.Catalogue;
@@ -24,7 +22,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -38,30 +35,18 @@ class PapersController {
     private static final Words REFUSALS =
             Catalogue.beside(PapersController.class, "refusals").of("papers-controller");
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM yyyy", Locale.ENGLISH);
-
     private final CraftStore crafts;
     private final Due.Dues dues;
     private final WorkUpViews views;
-    private final WorkUpStore workUps;
-    private final BatteryStore batteries;
     private final Clock clock;
     private final Readiness readiness;
 
-    PapersController(
-            CraftStore crafts,
-            Due.Dues dues,
-            WorkUpViews views,
-            WorkUpStore workUps,
-            BatteryStore batteries,
-            Clock clock,
-            Readiness readiness) {
-        this.readiness = readiness;
+    PapersController(CraftStore crafts, Due.Dues dues, WorkUpViews views, Clock clock, Readiness readiness) {
         this.crafts = crafts;
         this.dues = dues;
         this.views = views;
-        this.workUps = workUps;
-        this.batteries = batteries;
         this.clock = clock;
+        this.readiness = readiness;
     }
 
     /** The work-up as a sheet for the owner. */
@@ -70,7 +55,7 @@ class PapersController {
         WorkUpView view = views.view(id);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"")
-                .body(JobSheet.of(view, dues.of(view.mark()), Zones.of(zone)));
+                .body(JobSheet.of(view, dues.of(view.head().mark()), Zones.of(zone)));
     }
 
     /** Its findings in their order. */
@@ -78,10 +63,11 @@ class PapersController {
     ResponseEntity<String> readings(@PathVariable long id) {
         WorkUpView view = views.view(id);
         SafeCsv csv = new SafeCsv("at", "craft", "work_up", "sort", "what", "answers", "sureness", "taken_back");
-        view.evidence()
+        view.findings()
+                .evidence()
                 .forEach(one -> csv.row(
                         one.at().toString(),
-                        view.mark(),
+                        view.head().mark(),
                         String.valueOf(id),
                         one.sort(),
                         one.title(),
@@ -89,31 +75,6 @@ class PapersController {
                         one.sureness(),
                         one.takenBack() ? "yes" : "no"));
         return csv.as("readings-" + id + ".csv");
-    }
-
-    /** What happened to every battery. */
-    @GetMapping(value = "/api/batteries.csv", produces = "text/csv")
-    ResponseEntity<String> batteries() {
-        SafeCsv csv = new SafeCsv(
-                "at", "pack", "craft", "minutes", "used_mah", "charged_mah", "rest_v", "load_v", "load_a", "note");
-        batteries.all().forEach(battery -> batteries
-                .entries(battery.label())
-                .forEach(dated -> csv.row(
-                        dated.at().toString(),
-                        battery.label(),
-                        dated.entry().craft() == null ? "" : dated.entry().craft(),
-                        plain(dated.entry().minutes()),
-                        plain(dated.entry().usedMah()),
-                        plain(dated.entry().chargedMah()),
-                        plain(dated.entry().restV()),
-                        plain(dated.entry().loadV()),
-                        plain(dated.entry().loadA()),
-                        dated.entry().note())));
-        return csv.as("batteries.csv");
-    }
-
-    private static String plain(@Nullable Double number) {
-        return number == null ? "" : String.valueOf(number);
     }
 
     /** The mark with a code that opens the chart. */

@@ -16,6 +16,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -38,13 +39,18 @@ class TransferController {
     /** A chart with no photo and with exports up to this, bytes, is one document. */
     private static final long IN_DOCUMENT = 1024 * 1024;
 
+    private final BundleCheck check;
+    private final Clock clock;
     private final CraftStore crafts;
     private final BundleReader reader;
     private final BundleWriter writer;
     private final Json json;
     private final ReentrantLock taking = new ReentrantLock(true);
 
-    TransferController(CraftStore crafts, BundleReader reader, BundleWriter writer, Json json) {
+    TransferController(
+            CraftStore crafts, BundleReader reader, BundleWriter writer, Json json, Clock clock, BundleCheck check) {
+        this.check = check;
+        this.clock = clock;
         this.crafts = crafts;
         this.reader = reader;
         this.writer = writer;
@@ -144,7 +150,9 @@ class TransferController {
             Files.copy(body, file, StandardCopyOption.REPLACE_EXISTING);
             taking.lock();
             try {
-                return isZip(file) ? zip(file) : new Arrived(List.of(writer.take(document(file))), List.of());
+                return isZip(file)
+                        ? zip(file)
+                        : new Arrived(List.of(writer.take(check.checked(document(file)), clock.instant())), List.of());
             } finally {
                 taking.unlock();
             }
@@ -188,7 +196,7 @@ class TransferController {
             }
             for (String name : charts) {
                 try {
-                    taken.add(writer.take(zip.chart(name)));
+                    taken.add(writer.take(check.checked(zip.chart(name)), clock.instant()));
                 } catch (Rejected e) {
                     refused.add(new RefusedChart(Refusal.shortened(name), e.where(), e.right()));
                 }

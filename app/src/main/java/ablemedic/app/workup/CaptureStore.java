@@ -86,15 +86,29 @@ public class CaptureStore {
         }
     }
 
+    /**
+     * A recording on its way in.
+     *
+     * @param outcome of its check
+     * @param told what it tells, in words
+     */
+    public record Captured(String checkId, String name, String outcome, String told, byte[] packed) {}
+
     @Transactional
-    public long keep(
-            long workUpId, String checkId, String name, String outcome, String told, byte[] packed, Instant at) {
+    public long keep(long workUpId, Captured captured, Instant at) {
         if (of(workUpId).size() >= MOST_KEPT) {
             throw Refusal.conflict("file", REFUSALS.with("mostKept", MOST_KEPT), "most");
         }
         database.sql(
                         "INSERT INTO capture (work_up_id, check_id, name, outcome, told, entered_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?)")
-                .params(workUpId, checkId, name, outcome, told, at.toString(), packed)
+                .params(
+                        workUpId,
+                        captured.checkId(),
+                        captured.name(),
+                        captured.outcome(),
+                        captured.told(),
+                        at.toString(),
+                        captured.packed())
                 .update();
         return database.sql("SELECT last_insert_rowid()").query(Long.class).single();
     }

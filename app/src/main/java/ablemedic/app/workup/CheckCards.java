@@ -6,10 +6,12 @@ import ablemedic.app.entry.PlaceView;
 import ablemedic.app.entry.QuestionView;
 import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.app.http.TextPart;
-import ablemedic.app.workup.WorkUpView.BenchStepView;
-import ablemedic.app.workup.WorkUpView.CheckCard;
-import ablemedic.app.workup.WorkUpView.Likely;
-import ablemedic.app.workup.WorkUpView.Prediction;
+import ablemedic.app.workup.CheckCard.Answering;
+import ablemedic.app.workup.CheckCard.BenchStepView;
+import ablemedic.app.workup.CheckCard.Likely;
+import ablemedic.app.workup.CheckCard.Prediction;
+import ablemedic.app.workup.CheckCard.Way;
+import ablemedic.app.workup.CheckCard.Worth;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Param;
 import ablemedic.catalogue.Text;
@@ -20,7 +22,6 @@ import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.Answers.Scale;
 import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchRoute;
-import ablemedic.diagnosis.BenchState;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
@@ -79,38 +80,48 @@ final class CheckCards {
 
     CheckCard card(Check<Craft> check, double bits) {
         Craft sound = known.soundNow();
-        BenchState bench = workUp.bench();
-        Optional<BenchRoute> route = BenchRoute.from(bench, check.needs(), barred);
+        Optional<BenchRoute> route = BenchRoute.from(workUp.bench(), check.needs(), barred);
         List<Prediction> predictions = predictions(check);
-        double minutes =
-                check.minutes() + route.map(r -> r.minutesWith(routineMinutes)).orElse(0.0);
         return new CheckCard(
                 check.id(),
                 check.kind(),
                 check.title(sound).plain(),
                 TextPart.of(check.steps(sound), sound.naming()),
-                bits,
-                minutes,
-                check.minutes(),
-                why(bits, predictions),
-                workUp.gave(check),
-                check.needs().metBy(bench),
-                route.map(r -> !r.guards().isEmpty()).orElse(true),
+                new Worth(
+                        bits,
+                        check.minutes()
+                                + route.map(way -> way.minutesWith(routineMinutes))
+                                        .orElse(0.0),
+                        check.minutes(),
+                        why(bits, predictions)),
+                way(check, route),
+                answering(check, sound),
+                PlaceView.of(Place.of(check)),
+                predictions,
+                Cautions.of(check.needs()));
+    }
+
+    private Way way(Check<Craft> check, Optional<BenchRoute> route) {
+        return new Way(
+                check.needs().metBy(workUp.bench()),
+                route.map(way -> !way.guards().isEmpty()).orElse(true),
                 route.isEmpty(),
-                route.map(r -> r.steps().stream()
+                route.map(way -> way.steps().stream()
                                 .map(step -> new BenchStepView(
                                         step.name(), step.label(), step.minutesWith(routineMinutes), step.guards()))
                                 .toList())
                         .orElse(List.of()),
-                route.map(BenchRoute::end).orElse(null),
+                route.map(BenchRoute::end).orElse(null));
+    }
+
+    private Answering answering(Check<Craft> check, Craft sound) {
+        return new Answering(
+                workUp.gave(check),
                 QuestionView.of(check.answers(), sound),
                 check.toTell().map(ScaleView::of).orElse(null),
-                PlaceView.of(Place.of(check)),
                 Families.isAnsweredByRecording(check.kind()),
                 check.kind().equals(ExportCheck.KIND),
-                check.id().equals(ReadBack.CHECK),
-                predictions,
-                Cautions.of(check.needs()));
+                check.id().equals(ReadBack.CHECK));
     }
 
     /** Why it is the next check; nothing where it tells next to nothing and is only a quick look before the fix. */

@@ -1,7 +1,7 @@
 package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
-import ablemedic.app.repairs.RepairLogStore;
+import ablemedic.app.repairs.RepairLogEntry;
 import ablemedic.app.workup.WorkUpEvent.Closed;
 import ablemedic.app.workup.WorkUpEvent.End;
 import ablemedic.app.workup.WorkUpEvent.Found;
@@ -55,7 +55,7 @@ public record CloseWorkUp(End end, String reason) implements Command {
                 });
     }
 
-    private RepairLogStore.RepairLogEntry entry(WorkUp workUp, Proof<Craft> proven, Instant at) {
+    private RepairLogEntry entry(WorkUp workUp, Proof<Craft> proven, Instant at) {
         Craft sound = workUp.known().sound();
         List<String> causes = new ArrayList<>();
         List<String> kinds = new ArrayList<>();
@@ -69,16 +69,14 @@ public record CloseWorkUp(End end, String reason) implements Command {
             fixes.add(repair.fix().title().plain());
             repair.fix().values().forEach(v -> changes.add(v.what() + ": " + v.before() + " → " + v.after()));
         });
-        String proof = String.join(
-                "; ",
-                proven.tests().stream()
-                        .map(t -> WorkUpWords.SAID
-                                .with("check", t.check().title(sound))
-                                .with("read", read(workUp, t.check()))
-                                .line("test-" + Names.id(t.state()))
-                                .plain())
-                        .toList());
-        return new RepairLogStore.RepairLogEntry(
+        List<String> proof = proven.tests().stream()
+                .map(t -> WorkUpWords.SAID
+                        .with("check", t.check().title(sound))
+                        .with("read", read(workUp, t.check()))
+                        .line("test-" + Names.id(t.state()))
+                        .plain())
+                .toList();
+        return new RepairLogEntry(
                 0,
                 workUp.opened().id(),
                 workUp.opened().mark(),
@@ -86,12 +84,7 @@ public record CloseWorkUp(End end, String reason) implements Command {
                 workUp.opened().complaint(),
                 end.label(),
                 reason,
-                String.join("; ", causes),
-                String.join(" ", kinds),
-                String.join("; ", parts),
-                String.join("; ", fixes),
-                String.join("; ", changes),
-                proof,
+                new RepairLogEntry.Repaired(causes, kinds, List.copyOf(parts), fixes, changes, proof),
                 workUp.minutes());
     }
 

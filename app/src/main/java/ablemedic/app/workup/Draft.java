@@ -2,7 +2,7 @@ package ablemedic.app.workup;
 
 import ablemedic.app.chart.BuildSheet;
 import ablemedic.app.chart.CraftLog;
-import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
+import ablemedic.app.repairs.RepairLogEntry;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpStore.Numbered;
 import java.time.Instant;

@@ -40,7 +40,7 @@ public class EndStore {
 
     @Transactional
     public void keep(WorkUpView end) {
-        keep(end.id(), end.version(), EndForm.END.write(json, end));
+        keep(end.head().id(), end.head().version(), EndForm.END.write(json, end));
     }
 
     /** Keeps an end that came with a chart, under the number that its work-up has here. */

@@ -2,8 +2,6 @@ package ablemedic.app.workup;
 
 import ablemedic.app.chart.CraftLog;
 import ablemedic.app.chart.CraftStore;
-import ablemedic.app.chart.Records;
-import ablemedic.app.chart.SnapshotStore;
 import ablemedic.app.entry.Entered;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.routine.Routines;
@@ -17,45 +15,36 @@ import ablemedic.diagnosis.Occasion;
 import ablemedic.diagnosis.Sureness;
 import ablemedic.family.Complaint;
 import ablemedic.requirement.Recorded;
-import ablemedic.snapshot.ExportCheck;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** Opens a work-up: what was complained of and seen, what is known of the craft besides, and what that makes due. */
 @Service
 public class OpenWorkUp {
-    /** Lines of the log after which a settings export may be out of date. */
-    private static final Set<String> CHANGES_SETTINGS = Set.of("flash", "sheet", "fix", "repair", "part", "bundle");
-
     private final WorkUps workUps;
     private final CraftStore crafts;
-    private final SnapshotStore snapshots;
+    private final KeptExports exports;
     private final CraftLog log;
     private final Routines routines;
     private final Diagnoses diagnoses;
-    private final Records records;
 
     OpenWorkUp(
             WorkUps workUps,
             CraftStore crafts,
-            SnapshotStore snapshots,
             CraftLog log,
+            KeptExports exports,
             Routines routines,
-            Diagnoses diagnoses,
-            Records records) {
+            Diagnoses diagnoses) {
         this.workUps = workUps;
         this.crafts = crafts;
-        this.snapshots = snapshots;
+        this.exports = exports;
         this.log = log;
         this.routines = routines;
         this.diagnoses = diagnoses;
-        this.records = records;
     }
 
     /**
@@ -94,29 +83,30 @@ public class OpenWorkUp {
     }
 
     /**
-     * A work-up with what was seen; questions that nobody could answer are left out.
+     * What is complained of and was seen; questions that nobody could answer are left out.
      *
      * @param seen outcomes by question
      * @param written numbers by question, as written
      * @param before what was found out besides
      */
-    public Opening open(
-            String mark,
+    public record Complained(
             String kind,
             String complaint,
             Occasion occasion,
             Map<String, String> seen,
             Map<String, String> written,
-            List<SeenBefore> before,
-            Instant at) {
+            List<SeenBefore> before) {}
+
+    /** A work-up with what was seen. */
+    public Opening open(String mark, Complained came, Instant at) {
         CraftStore.Row row = crafts.get(mark);
         long lastLog = log.newest(row.mark());
         int revision = crafts.newestRevision(row.mark());
         Recorded record = crafts.record(row.mark(), revision);
-        Craft craft = records.of(record).craft();
-        Complaint complained = workUps.offered(craft, kind);
+        Craft craft = workUps.required(record);
+        Complaint complained = workUps.offered(craft, came.kind());
         Check<Craft> check = complained.seen();
-        Entered entered = Entered.at(check, seen, written);
+        Entered entered = Entered.at(check, came.seen(), came.written());
         List<Numbered> events = new ArrayList<>();
         if (!entered.answersNothing()) {
             events.add(new Numbered(1, at, new Found(check.id(), null, entered, Sureness.SURE)));
@@ -132,48 +122,33 @@ public class OpenWorkUp {
                                     Entered.at(so, Map.of("seen", Complaint.TRUE), Map.of()),
                                     Sureness.SURE))));
         }
-        for (int i = 0; i < before.size(); i++) {
-            events.add(new Numbered(events.size() + 1, at, seenBefore(record, before.get(i), "before[" + i + "]")));
+        for (int i = 0; i < came.before().size(); i++) {
+            events.add(new Numbered(
+                    events.size() + 1, at, seenBefore(record, came.before().get(i), "before[" + i + "]")));
         }
-        keptExport(row.mark(), occasion).ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
+        exports.asEvidence(row.mark(), came.occasion())
+                .ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
         Routines.Standing routine = routines.standing(row.mark());
         if (routine.state() == ShortTest.FAILED) {
             routine.newest()
                     .ifPresent(run -> FollowRoutine.found(diagnoses.of(record).book(), run)
                             .forEach(found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
         }
-        Opened opened = new Opened(0, row.mark(), revision, kind, complaint, occasion, at, "", null, Opened.REQUIRED);
+        Opened opened = new Opened(
+                0, row.mark(), revision, came.kind(), came.complaint(), came.occasion(), at, "", null, Opened.REQUIRED);
         return new Opening(
                 workUps.made(opened, List.copyOf(events)),
-                RecordFinding.crashed(check, entered) ? "crash" : logKind(occasion),
+                RecordFinding.crashed(check, entered) ? "crash" : logKind(came.occasion()),
                 WorkUpWords.SAID
-                        .with("complaint", complaint)
-                        .with("occasion", occasion.label())
+                        .with("complaint", came.complaint())
+                        .with("occasion", came.occasion().label())
                         .line("opened")
                         .plain(),
                 lastLog);
     }
 
-    /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
-    private Optional<WorkUpEvent> keptExport(String mark, Occasion occasion) {
-        List<SnapshotStore.Row> rows = snapshots.of(mark);
-        // The only export of a craft that was flashed is mostly the one kept before the flash.
-        return rows.stream()
-                .findFirst()
-                .filter(row -> occasion != Occasion.FLASH || rows.size() > 1)
-                .filter(row -> snapshots.snapshot(row).isPresent())
-                .filter(row -> log.of(mark).stream()
-                        .takeWhile(line -> !line.kind().equals("snapshot"))
-                        .noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
-                .map(row -> new Found(
-                        ExportCheck.id(row.id()),
-                        null,
-                        new Entered(Map.of("seen", ExportCheck.LISTED), Map.of()),
-                        Sureness.SURE));
-    }
-
     private Found seenBefore(Recorded record, SeenBefore seen, String where) {
-        Craft craft = records.of(record).craft();
+        Craft craft = workUps.required(record);
         Check<Craft> check = mayBeSeenBefore(record).stream()
                 .filter(c -> c.id().equals(seen.checkId()))
                 .findFirst()

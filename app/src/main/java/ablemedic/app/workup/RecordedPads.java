@@ -73,7 +73,10 @@ public class RecordedPads {
                 .findFirst()
                 .map(Verdict::text)
                 .orElse("");
-        long number = captures.keep(id, checkId, Refusal.shortened(name.strip()), outcome, told, packing.packed(), at);
+        long number = captures.keep(
+                id,
+                new CaptureStore.Captured(checkId, Refusal.shortened(name.strip()), outcome, told, packing.packed()),
+                at);
         String label = check.answers() instanceof Choices choices
                 ? choices.questions().get(0).outcomes().stream()
                         .filter(one -> one.id().equals(outcome))

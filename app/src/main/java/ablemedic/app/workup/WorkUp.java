@@ -216,6 +216,11 @@ public final class WorkUp {
         return takenBack.contains(n);
     }
 
+    /** Whether a fault was fixed here, and still is. */
+    boolean isFixed(String faultId) {
+        return repairs.values().stream().anyMatch(repair -> repair.fault().id().equals(faultId));
+    }
+
     /** Fixes in force, by the number of their event. */
     Map<Integer, Repair<Craft>> repairs() {
         return repairs;

@@ -8,6 +8,7 @@ import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,7 +51,6 @@ public class WorkUpSummary implements DisposableBean {
     /**
      * One strip.
      *
-     * @param suspect the leading suspect, empty when there is none
      * @param next what to do next
      * @param blocked what stands in the way, empty when nothing does
      * @param pending whether it is still being worked out: suspect, stage and what is next follow
@@ -61,13 +61,14 @@ public class WorkUpSummary implements DisposableBean {
             String name,
             String complaint,
             Stage stage,
-            String suspect,
-            double belief,
-            String word,
+            @JsonUnwrapped Leading leading,
             String next,
             String blocked,
             double minutes,
             boolean pending) {}
+
+    /** @param suspect the leading suspect, empty when there is none */
+    public record Leading(String suspect, double belief, String word) {}
 
     /** A strip, or why there is none. */
     public record Outcome(@Nullable Summary summary, String why) {}
@@ -83,7 +84,7 @@ public class WorkUpSummary implements DisposableBean {
      * @throws UnreadableRecordException where what it was made from can no longer be read
      */
     public Optional<Outcome> known(Stamp stamp) {
-        return kept.known(stamp.workUp(), stamp).or(() -> views.keptFor(stamp, store.find(stamp))
+        return kept.known(stamp.workUp(), stamp).or(() -> views.readable(stamp, store.find(stamp))
                 .map(summary -> kept.of(stamp.workUp(), stamp, () -> new Outcome(summary, ""))));
     }
 
@@ -132,9 +133,7 @@ public class WorkUpSummary implements DisposableBean {
                 craft.name(),
                 opened.complaint(),
                 Stage.LOOKING,
-                "",
-                0,
-                "",
+                new Leading("", 0, ""),
                 SAID.line("pending").plain(),
                 "",
                 0,
@@ -147,40 +146,43 @@ public class WorkUpSummary implements DisposableBean {
     }
 
     private static Summary of(WorkUpView view, Row craft) {
-        var first = view.suspects().stream().findFirst();
+        var first = view.beliefs().suspects().stream().findFirst();
         var card = view.stage() == Stage.PROVING && view.proof() != null
                 ? view.proof().next()
-                : view.next();
+                : view.toDo().next();
         String next =
                 switch (view.stage()) {
                     case FIXING ->
-                        view.fix() == null ? "" : view.fix().options().get(0).title();
+                        view.fixing().fix() == null
+                                ? ""
+                                : view.fixing().fix().options().get(0).title();
                     case PROVING ->
                         card == null
                                 ? SAID.line("close").plain()
                                 : SAID.with("check", card.title()).line("prove").plain();
                     default -> card == null ? SAID.line("nothing-left").plain() : card.title();
                 };
-        String blocked = card == null || card.ready() || view.stage() == Stage.FIXING
+        String blocked = card == null || card.way().ready() || view.stage() == Stage.FIXING
                 ? ""
-                : card.steps().stream()
+                : card.way().steps().stream()
                         .findFirst()
                         .map(s -> SAID.with("step", s.label().split(":")[0])
                                 .line("first")
                                 .plain())
                         .orElse(SAID.line("no-way").plain());
         return new Summary(
-                view.id(),
+                view.head().id(),
                 craft.mark(),
                 craft.name(),
-                view.complaint(),
+                view.head().complaint(),
                 view.stage(),
-                first.map(WorkUpView.SuspectView::title).orElse(""),
-                first.map(WorkUpView.SuspectView::belief).orElse(0.0),
-                first.map(WorkUpView.SuspectView::word).orElse(""),
+                new Leading(
+                        first.map(WorkUpView.SuspectView::title).orElse(""),
+                        first.map(WorkUpView.SuspectView::belief).orElse(0.0),
+                        first.map(WorkUpView.SuspectView::word).orElse("")),
                 next,
                 blocked,
-                view.minutes(),
+                view.head().minutes(),
                 false);
     }
 }

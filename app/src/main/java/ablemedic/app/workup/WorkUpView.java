@@ -3,66 +3,93 @@ package ablemedic.app.workup;
 import ablemedic.app.chart.ConflictView;
 import ablemedic.app.chart.CraftDrawing;
 import ablemedic.app.chart.PowerMap;
-import ablemedic.app.entry.PlaceView;
-import ablemedic.app.entry.QuestionView;
-import ablemedic.app.entry.QuestionView.ScaleView;
 import ablemedic.app.http.TextPart;
 import ablemedic.craft.Corner;
 import ablemedic.diagnosis.BenchState;
 import ablemedic.family.BlockerBelief;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * All that the work-up screen shows, asked for once.
+ * All that the work-up screen shows, asked for once: what it is about, the craft on the bench, what was found, what is
+ * believed, what to do next, what was fixed and how that is proven.
  *
  * @param stage where the work-up stands
- * @param map wires and parts with what is known of them; nothing where they are not entered
- * @param complaintGone why the craft can't have what was complained of any more; empty where it can
- * @param hazards what hurts somebody or destroys something as the craft stands, in sentences
- * @param conflicts what of the record can't be right together
- * @param notInBook probability that no fault in the book explains it
- * @param nothingLeft probability that nothing is wrong any more
- * @param astray probability that a fix was made that was not needed
- * @param notYetFlown why it is not flown yet although the proof asks for it; empty where nothing speaks against it
- * @param next the check to do next, where one is worth it
- * @param locks what the craft waits for before it arms, where the complaint is that it does not
- * @param ahead titles of the checks that follow if each gives its most probable answer
  */
 public record WorkUpView(
-        long id,
-        long version,
-        String mark,
-        String craftName,
-        CraftDrawing drawing,
-        @Nullable PowerMap map,
-        String complaint,
-        String complaintGone,
-        String occasion,
-        Instant openedAt,
-        double minutes,
+        @JsonUnwrapped Head head,
         Stage stage,
-        String ended,
-        BenchState bench,
-        List<String> hazards,
-        List<WorkUpConflict> conflicts,
-        List<Noted> evidence,
-        List<SuspectView> suspects,
-        Other notInBook,
-        double nothingLeft,
-        double astray,
-        Rest rest,
-        List<Misfit> misfits,
-        String notYetFlown,
-        @Nullable CheckCard next,
-        List<String> ahead,
-        List<CheckLine> checks,
-        @Nullable FixCard fix,
-        List<Made> made,
-        @Nullable ProofCard proof,
-        List<Caution> cautions,
-        @Nullable List<BlockerBelief> locks) {
+        @JsonUnwrapped OnBench onBench,
+        @JsonUnwrapped Findings findings,
+        @JsonUnwrapped Beliefs beliefs,
+        @JsonUnwrapped Ahead toDo,
+        @JsonUnwrapped Fixing fixing,
+        @Nullable ProofCard proof) {
+
+    /**
+     * What the work-up is about.
+     *
+     * @param complaintGone why the craft can't have what was complained of any more; empty where it can
+     * @param ended how it ended; empty while it is open
+     */
+    public record Head(
+            long id,
+            long version,
+            String mark,
+            String craftName,
+            String complaint,
+            String complaintGone,
+            String occasion,
+            Instant openedAt,
+            double minutes,
+            String ended) {}
+
+    /**
+     * The craft as it lies on the bench.
+     *
+     * @param map wires and parts with what is known of them; nothing where they are not entered
+     * @param hazards what hurts somebody or destroys something as the craft stands, in sentences
+     * @param conflicts what of the record can't be right together
+     * @param locks what the craft waits for before it arms, where the complaint is that it does not
+     */
+    public record OnBench(
+            CraftDrawing drawing,
+            @Nullable PowerMap map,
+            BenchState bench,
+            List<String> hazards,
+            List<WorkUpConflict> conflicts,
+            @Nullable List<BlockerBelief> locks) {}
+
+    /** What was found, and what of it does not fit the rest. */
+    public record Findings(List<Noted> evidence, List<Misfit> misfits) {}
+
+    /**
+     * What is believed.
+     *
+     * @param notInBook probability that no fault in the book explains it
+     * @param nothingLeft probability that nothing is wrong any more
+     * @param astray probability that a fix was made that was not needed
+     */
+    public record Beliefs(List<SuspectView> suspects, Other notInBook, double nothingLeft, double astray, Rest rest) {}
+
+    /**
+     * What there is to do.
+     *
+     * @param next the check to do next, where one is worth it
+     * @param ahead titles of the checks that follow if each gives its most probable answer
+     */
+    public record Ahead(@Nullable CheckCard next, List<String> ahead, List<CheckLine> checks) {
+        static final Ahead NOTHING = new Ahead(null, List.of(), List.of());
+    }
+
+    /**
+     * What is to be fixed, and what was.
+     *
+     * @param notYetFlown why it is not flown yet although the proof asks for it; empty where nothing speaks against it
+     */
+    public record Fixing(String notYetFlown, @Nullable FixCard fix, List<Made> made, List<Caution> cautions) {}
 
     /** Where a work-up stands. */
     public enum Stage {
@@ -119,56 +146,6 @@ public record WorkUpView(
 
     /** One piece of evidence: how many times better it fits the suspect than the rest. */
     public record Reason(int n, String title, double ratio, String word) {}
-
-    /**
-     * A check, ready to be done.
-     *
-     * @param bits expected information about what to put right, bits
-     * @param minutes with getting the bench ready
-     * @param before what it gave when it was made before on the craft as it is now, in words; empty if it was not
-     * @param locked whether a guard has to be passed first
-     * @param blocked whether no safe way to it exists
-     * @param told a number that has to be told along with the answer
-     * @param place where on the craft it acts
-     * @param takesRecording whether a recording of the pad can be dropped on it
-     * @param takesExport whether its answer is a settings export
-     * @param readsBack whether a settings export that is dropped on it is read back against what the craft should be
-     *     told
-     */
-    public record CheckCard(
-            String checkId,
-            String kind,
-            String title,
-            List<List<TextPart>> instruction,
-            double bits,
-            double minutes,
-            double ownMinutes,
-            String why,
-            List<String> before,
-            boolean ready,
-            boolean locked,
-            boolean blocked,
-            List<BenchStepView> steps,
-            @Nullable BenchState benchAfter,
-            List<QuestionView> questions,
-            @Nullable ScaleView told,
-            PlaceView place,
-            boolean takesRecording,
-            boolean takesExport,
-            boolean readsBack,
-            List<Prediction> predictions,
-            List<Caution> cautions) {}
-
-    public record BenchStepView(String step, String label, double minutes, boolean guards) {}
-
-    /**
-     * What one suspect predicts of a check.
-     *
-     * @param outcomes the most probable outcomes of the first question, at most three
-     */
-    public record Prediction(String suspect, double belief, List<Likely> outcomes) {}
-
-    public record Likely(String outcomeId, String label, double probability) {}
 
     /** A check in the list of all. */
     public record CheckLine(

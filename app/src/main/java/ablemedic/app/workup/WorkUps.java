@@ -71,6 +71,15 @@ public class WorkUps {
                         .toList());
     }
 
+    /** The craft of a record as it should be. */
+    Craft required(Recorded record) {
+        return records.of(record).craft();
+    }
+
+    String craftName(WorkUp workUp) {
+        return crafts.get(workUp.opened().mark()).name();
+    }
+
     WorkUp get(long id) {
         return made(store.get(id), store.events(id));
     }

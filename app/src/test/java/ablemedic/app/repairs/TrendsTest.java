@@ -2,7 +2,7 @@ package ablemedic.app.repairs;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import ablemedic.app.repairs.RepairLogStore.RepairLogEntry;
+import ablemedic.app.repairs.RepairLogEntry.Repaired;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -10,7 +10,8 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class TrendsTest {
-    private static RepairLogEntry entry(String mark, String day, String kinds, String parts, double minutes) {
+    private static RepairLogEntry entry(
+            String mark, String day, List<String> kinds, List<String> parts, double minutes) {
         return new RepairLogEntry(
                 1,
                 1,
@@ -19,20 +20,16 @@ class TrendsTest {
                 "complaint",
                 kinds.isEmpty() ? "not solved" : "solved",
                 "",
-                kinds.isEmpty() ? "" : "cause",
-                kinds,
-                parts,
-                "",
-                "",
-                "",
+                new Repaired(
+                        kinds.stream().map(kind -> "cause").toList(), kinds, parts, List.of(), List.of(), List.of()),
                 minutes);
     }
 
     private static final List<RepairLogEntry> ENTRIES = List.of(
-            entry("A", "2026-01-31T23:30:00Z", "prop-damaged", "Prop", 10),
-            entry("A", "2026-04-02T10:00:00Z", "prop-damaged camera-dead", "Camera; Prop", 30),
-            entry("B", "2026-04-03T10:00:00Z", "", "", 20),
-            entry("A", "2026-04-05T10:00:00Z", "prop-damaged", "", 50));
+            entry("A", "2026-01-31T23:30:00Z", List.of("prop-damaged"), List.of("Prop"), 10),
+            entry("A", "2026-04-02T10:00:00Z", List.of("prop-damaged", "camera-dead"), List.of("Camera", "Prop"), 30),
+            entry("B", "2026-04-03T10:00:00Z", List.of(), List.of(), 20),
+            entry("A", "2026-04-05T10:00:00Z", List.of("prop-damaged"), List.of(), 50));
 
     private static final Map<String, String> BUILDERS = Map.of("A", "the club", "B", "");
 

@@ -54,10 +54,10 @@ class MigrationsTest {
         }
         assertThat(now)
                 .containsExactly(
-                        "",
-                        "Battery",
-                        "Wires and joints; Battery; Settings and firmware",
-                        "Flight controller; Packet radio; Prop",
-                        "FC mount; ESC");
+                        "[]",
+                        "[\"Battery\"]",
+                        "[\"Wires and joints\",\"Battery\",\"Settings and firmware\"]",
+                        "[\"Flight controller\",\"Packet radio\",\"Prop\"]",
+                        "[\"FC mount\",\"ESC\"]");
     }
 }

@@ -1,0 +1,60 @@
+package ablemedic.app.workup;
+
+import ablemedic.app.routine.Routines;
+import ablemedic.app.workup.WorkUpView.FixCard;
+import ablemedic.craft.Craft;
+import ablemedic.diagnosis.BenchState.ShortTest;
+import ablemedic.diagnosis.Check;
+import ablemedic.diagnosis.Diagnosis;
+import ablemedic.diagnosis.Fault;
+import ablemedic.diagnosis.Posterior;
+import org.springframework.stereotype.Component;
+
+/** The cards of checks and fixes of a work-up, in turn and out of turn. */
+@Component
+class Cards {
+    private final WorkUps workUps;
+    private final Safeguards safeguards;
+    private final Routines routines;
+    private final FixCards fixes;
+
+    Cards(WorkUps workUps, Safeguards safeguards, Routines routines, FixCards fixes) {
+        this.workUps = workUps;
+        this.safeguards = safeguards;
+        this.routines = routines;
+        this.fixes = fixes;
+    }
+
+    CheckCards ofChecks(WorkUp workUp, Diagnosis<Craft> diagnosis, Posterior<Craft> posterior) {
+        return new CheckCards(diagnosis, posterior, workUp, routineMinutes(workUp), safeguards.barred(workUp));
+    }
+
+    FixCards ofFixes() {
+        return fixes;
+    }
+
+    /** What the pre-power checks take where they are due; on any other bench no way leads over them. */
+    double routineMinutes(WorkUp workUp) {
+        return workUp.bench().shortTest() == ShortTest.NOT_DONE
+                ? routines.minutes(workUp.opened().mark())
+                : 0;
+    }
+
+    /** The card of any check, asked for out of turn. */
+    CheckCard check(long id, String checkId) {
+        WorkUp workUp = workUps.get(id);
+        Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
+        Posterior<Craft> posterior = diagnosis.standing(workUp.known());
+        Check<Craft> check = WorkUps.check(workUp, checkId);
+        return ofChecks(workUp, diagnosis, posterior)
+                .card(check, diagnosis.planner(posterior).bits(check));
+    }
+
+    /** The ways to fix any fault, asked for out of turn. */
+    FixCard fix(long id, String faultId) {
+        WorkUp workUp = workUps.get(id);
+        Fault<Craft> fault = WorkUps.fault(workUp, faultId);
+        double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
+        return fixes.of(fault, belief, false, workUp);
+    }
+}

@@ -1,0 +1,33 @@
+<script lang="ts">
+  import type { Schemas } from '../api/client';
+
+  /** What can be done with a craft. */
+  let { chart, onground, onsign }: { chart: Schemas['Chart']; onground: () => void; onsign: () => void } =
+    $props();
+
+  let open = $derived(chart.workUps.find((one) => one.open));
+</script>
+
+<div class="do">
+  {#if open}
+    <a class="act" href={`/work-ups/${open.id}`}>Go on with the work-up</a>
+  {:else}
+    <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(chart.mark)}`}>Start a work-up</a>
+  {/if}
+  <a class="quiet" href={`/crafts/${encodeURIComponent(chart.mark)}/set-up`}>Set it up</a>
+  <a class="quiet" href={`/new-craft?like=${encodeURIComponent(chart.mark)}`}>Duplicate</a>
+  {#if chart.state === 'FIT'}
+    <button class="quiet" onclick={onground}>Ground it</button>
+  {/if}
+  {#if chart.fitness === 'GROUNDED' && chart.conflicts.length === 0}
+    <button class="quiet" onclick={onsign}>Sign it off…</button>
+  {/if}
+</div>
+
+<style>
+  .do {
+    display: flex;
+    gap: 0.8rem;
+    align-items: start;
+  }
+</style>
