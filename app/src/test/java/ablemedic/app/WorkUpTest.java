@@ -60,7 +60,7 @@ class WorkUpTest {
         JsonNode entry = repairLog.get("entries").get(0);
         assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is for the wrong rotation");
         assertThat(entry.get("changes").asString()).contains("clockwise → counter-clockwise");
-        assertThat(entry.get("proof").asString()).contains("Hover test").contains("passed");
+        assertThat(entry.get("proof").toString()).contains("Hover test").contains("passed");
         assertThat(app.get("/api/crafts/W1/log").toString()).contains("Work-up closed: solved and proven");
     }
 

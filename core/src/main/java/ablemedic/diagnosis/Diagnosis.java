@@ -1,19 +1,15 @@
 package ablemedic.diagnosis;
 
-import ablemedic.diagnosis.Evidence.Finding;
-import ablemedic.diagnosis.Evidence.Opinion;
 import ablemedic.diagnosis.Forecasts.Forecast;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -27,10 +23,13 @@ public final class Diagnosis<S> {
     private static final int REMEDIES_KEPT = 50;
     private static final int STANDINGS_KEPT = 2;
     private static final int FINDINGS_KEPT = 160;
+
     /** Of one finding; predictions that were forgotten meanwhile are held no longer. */
     private static final int OUTLOOKS_KEPT = 2_000;
+
     /** So many ways in which the record may be wrong are told, the likeliest first. */
     private static final int RECORDS = 24;
+
     /** On so many of them pairs of faults are told as well. */
     private static final int RECORDS_WITH_PAIRS = 3;
 
@@ -38,6 +37,7 @@ public final class Diagnosis<S> {
     private final Assumptions assumptions;
     private final Predictions<S> predictions;
     private final Map<S, Remedies<S>> remedies = new ConcurrentHashMap<>();
+
     private final Map<Case<S>, Posterior<S>> standings = new LinkedHashMap<>(4, 0.75f, true) {
         private static final long serialVersionUID = 1;
 
@@ -46,20 +46,21 @@ public final class Diagnosis<S> {
             return size() > STANDINGS_KEPT;
         }
     };
+
     /**
      * How likely each finding is by what is predicted of it, as a logarithm: the next standing asks for all but the
      * newest again.
      */
-    private final Map<InContext<S>, Map<Foreseen, Double>> weighed = new LinkedHashMap<>(16, 0.75f, true) {
-        private static final long serialVersionUID = 1;
+    private final Map<StoryWeighing.InContext<S>, Map<Foreseen, Double>> weighed =
+            new LinkedHashMap<>(16, 0.75f, true) {
+                private static final long serialVersionUID = 1;
 
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<InContext<S>, Map<Foreseen, Double>> eldest) {
-            return size() > FINDINGS_KEPT;
-        }
-    };
-    /** A finding after those that bear on the same guess. */
-    private record InContext<S>(Finding<S> finding, List<CorrelatedAssumptions.Bearing<S>> before) {}
+                @Override
+                protected boolean removeEldestEntry(
+                        Map.Entry<StoryWeighing.InContext<S>, Map<Foreseen, Double>> eldest) {
+                    return size() > FINDINGS_KEPT;
+                }
+            };
 
     /** The place of each fault in the book. */
     private final Map<String, Integer> order = new HashMap<>();
@@ -118,7 +119,7 @@ public final class Diagnosis<S> {
         return new Posterior<>(known, assumptions, weighed, remedies(known.sound()), predictions);
     }
 
-    private Map<Foreseen, Double> weighed(InContext<S> finding) {
+    private Map<Foreseen, Double> weighed(StoryWeighing.InContext<S> finding) {
         synchronized (weighed) {
             Map<Foreseen, Double> known = weighed.computeIfAbsent(finding, f -> new ConcurrentHashMap<>());
             if (known.size() > OUTLOOKS_KEPT) {
@@ -151,7 +152,7 @@ public final class Diagnosis<S> {
     }
 
     private List<Story<S>> stories(Case<S> known) {
-        Weighing weighing = new Weighing(known);
+        StoryWeighing<S> weighing = new StoryWeighing<>(known, predictions, assumptions, this::weighed);
         List<Story<S>> stories = new ArrayList<>();
         Story<S> none = weighing.story(Hypothesis.none());
         stories.add(none);
@@ -161,7 +162,7 @@ public final class Diagnosis<S> {
         book.faults().stream()
                 .filter(Fault::isRecorded)
                 .filter(fault -> !explains(weighing.story(Hypothesis.of(fault)), none))
-                .forEach(weighing.apart::add);
+                .forEach(weighing::setApart);
         List<Story<S>> singles =
                 weighing.all(book.faults().stream().map(Hypothesis::of).toList());
         stories.addAll(singles);
@@ -222,7 +223,7 @@ public final class Diagnosis<S> {
             List<Story<S>> singles,
             List<Story<S>> ordinary,
             List<List<Fault<S>>> records,
-            Weighing weighing,
+            StoryWeighing<S> weighing,
             List<Story<S>> stories) {
         Set<Set<String>> told = new HashSet<>();
         stories.stream()
@@ -320,102 +321,5 @@ public final class Diagnosis<S> {
         return forecasts.best().stream()
                 .map(forecast -> new Hypothesis<>(forecast.faults()))
                 .toList();
-    }
-
-    /** Weighs the stories of one case. A likelihood is taken once for all stories that predict a finding alike. */
-    private final class Weighing {
-        private final Case<S> known;
-        private final List<Map<Foreseen, Double>> likelihoods = new ArrayList<>();
-        /** What the record has wrong and explains nothing that was found. */
-        private final Set<Fault<S>> apart = new HashSet<>();
-        /** For each piece of evidence, what was found before and bears on the same guess. */
-        private final List<List<CorrelatedAssumptions.Bearing<S>>> before = new ArrayList<>();
-
-        Weighing(Case<S> known) {
-            this.known = known;
-            CorrelatedAssumptions<S> guesses = new CorrelatedAssumptions<>(known.sound(), predictions);
-            List<Finding<S>> findings = new ArrayList<>();
-            for (Evidence<S> evidence : known.evidence()) {
-                if (evidence instanceof Finding<S> finding) {
-                    List<CorrelatedAssumptions.Bearing<S>> bearing =
-                            guesses.bearing(finding.check(), finding.repairs(), findings);
-                    likelihoods.add(weighed(new InContext<>(finding, bearing)));
-                    before.add(bearing);
-                    findings.add(finding);
-                } else {
-                    likelihoods.add(Map.of());
-                    before.add(List.of());
-                }
-            }
-        }
-
-        /** The story of each, in their order, on as many processors as there are. */
-        List<Story<S>> all(List<Hypothesis<S>> hypotheses) {
-            return hypotheses.parallelStream().map(this::story).toList();
-        }
-
-        Story<S> story(Hypothesis<S> hypothesis) {
-            double logPrior = 0;
-            if (hypothesis.outside().isPresent()) {
-                boolean like = hypothesis.outside().get().like().isPresent();
-                logPrior = Math.log(assumptions.notInBookOdds()
-                        / (like ? 1 : Outside.sorts().size()));
-            } else if (hypothesis.faults().stream().allMatch(fault -> fault.isHarmless() || apart.contains(fault))) {
-                // Somebody complained: that nothing is wrong which concerns that is as seldom whatever else the record
-                // has wrong.
-                logPrior = Math.log(assumptions.nothingWrongOdds());
-            }
-            for (Fault<S> fault : hypothesis.shown()) {
-                logPrior += Math.log(fault.odds(known.occasion()));
-            }
-            double[] logLikelihoods = new double[known.evidence().size()];
-            Map<Finding<S>, Distribution> expected = new IdentityHashMap<>();
-            List<Repair<S>> repairs = null;
-            Predictions.State<S> state = null;
-            for (int k = 0; k < logLikelihoods.length; k++) {
-                Evidence<S> evidence = known.evidence().get(k);
-                if (evidence instanceof Finding<S> finding) {
-                    if (state == null || !finding.repairs().equals(repairs)) {
-                        repairs = finding.repairs();
-                        state = predictions.state(known.sound(), hypothesis, repairs);
-                    }
-                    Distribution outlook = predictions.of(hypothesis, state, finding.check());
-                    expected.put(finding, outlook);
-                    List<CorrelatedAssumptions.Bearing<S>> bearing = before.get(k);
-                    logLikelihoods[k] = likelihoods
-                            .get(k)
-                            .computeIfAbsent(
-                                    foreseen(outlook, bearing, expected),
-                                    one -> Math.log(finding.likelihood(knowing(outlook, bearing, expected::get))));
-                } else if (evidence instanceof Opinion<S> opinion && hypothesis.holds(opinion.faultId())) {
-                    logLikelihoods[k] = Math.log(opinion.ratio());
-                }
-            }
-            return new Story<>(hypothesis, logPrior, logLikelihoods);
-        }
-    }
-
-    private static <S> Foreseen foreseen(
-            Distribution outlook,
-            List<CorrelatedAssumptions.Bearing<S>> before,
-            Map<Finding<S>, Distribution> expected) {
-        Distribution[] all = new Distribution[before.size() + 1];
-        all[0] = outlook;
-        for (int i = 1; i < all.length; i++) {
-            all[i] = expected.get(before.get(i - 1).finding());
-        }
-        return new Foreseen(all);
-    }
-
-    /** An outlook, after findings that bear on the same guess and the outlook that was had on each. */
-    static <S> Distribution knowing(
-            Distribution outlook,
-            List<CorrelatedAssumptions.Bearing<S>> before,
-            Function<Finding<S>, Distribution> then) {
-        Distribution now = outlook;
-        for (CorrelatedAssumptions.Bearing<S> bearing : before) {
-            now = bearing.on(now, then.apply(bearing.finding()));
-        }
-        return now;
     }
 }

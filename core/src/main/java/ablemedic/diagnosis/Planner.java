@@ -2,10 +2,7 @@ package ablemedic.diagnosis;
 
 import ablemedic.diagnosis.Evidence.Finding;
 import ablemedic.diagnosis.Posterior.Weighed;
-import ablemedic.diagnosis.Predictions.Row;
-import ablemedic.diagnosis.Predictions.State;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -16,9 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -29,27 +23,35 @@ import java.util.stream.Stream;
  */
 public final class Planner<S> {
     private static final double NEGLIGIBLE_BELIEF = 1e-7;
+
     /** A check of which fifty would not tell one suspect from another is left out: nobody makes fifty. */
     private static final double NEGLIGIBLE_BITS = 0.02;
+
     /**
      * The most believed stories, of which a plan takes account; what the rest could add is far below a tenth of a bit.
      */
     private static final int STORIES = 250;
+
     /** The same for the look ahead, which is a sketch, and the most promising checks that it chooses from. */
     private static final int STORIES_AHEAD = 60;
 
     private static final int CHECKS_AHEAD = 30;
+
     /** A guess below this is not acted on, however little there is to learn. */
     private static final double WORTH_A_TRY = 0.3;
+
     /** What it takes to close a craft up again and see by a flight whether a fix was the fix, minutes. From memory. */
     private static final double PROOF_MINUTES = 10;
+
     /** A check must be this much better by the minute before it goes ahead of one with less risk. */
     private static final double RISK_WEIGHT = 0.25;
+
     /**
      * So often a check is made on one system at the most: again only where the first time was not in full, or much
      * rests on it.
      */
     private static final int LOOKS = 2;
+
     /**
      * From this belief on what the record has wrong is looked at first, by a check that tells at least this share of
      * the best.
@@ -57,6 +59,7 @@ public final class Planner<S> {
     private static final double WIRES = 0.5;
 
     private static final double ENOUGH = 0.75;
+
     /** Parts of a bit per minute that are told apart. */
     private static final double EQUAL = 1e9;
 
@@ -64,9 +67,8 @@ public final class Planner<S> {
     private final Predictions<S> predictions;
     private final Posterior<S> standing;
     private final Map<String, List<Finding<S>>> made = new HashMap<>();
-    private final Map<Facet<S, ?>, List<Finding<S>>> foundOf = new ConcurrentHashMap<>();
-    private final CorrelatedAssumptions<S> guesses;
     private final Barred barred;
+    private final ExpectedInformation<S> information;
     private List<Check<S>> candidates = List.of();
     private Asked lastAsked;
     private Plan<S> lastPlan;
@@ -76,7 +78,7 @@ public final class Planner<S> {
         this.book = book;
         this.predictions = predictions;
         this.standing = standing;
-        this.guesses = new CorrelatedAssumptions<>(standing.known().sound(), predictions);
+        this.information = new ExpectedInformation<>(predictions, standing);
     }
 
     /**
@@ -107,7 +109,7 @@ public final class Planner<S> {
     public Plan<S> plan(BenchState bench, Collection<String> skipped) {
         Asked asked = new Asked(bench, Set.copyOf(skipped));
         if (!asked.equals(lastAsked)) {
-            List<Belief<S>> beliefs = beliefs();
+            List<GroupedStory<S>> beliefs = beliefs();
             lastPlan = confirming(plan(beliefs, candidates(beliefs), bench, skipped));
             lastAsked = asked;
         }
@@ -116,16 +118,16 @@ public final class Planner<S> {
 
     /** What a check would tell, asked for out of turn, in bits. */
     public double bits(Check<S> check) {
-        return information(new Sorted(beliefs(), check.reads()), check);
+        return information.of(beliefs(), check);
     }
 
     private record Asked(BenchState bench, Set<String> skipped) {}
 
     /** The checks of the book and the most promising of its surveys, looked for once. */
-    private List<Check<S>> candidates(List<Belief<S>> beliefs) {
+    private List<Check<S>> candidates(List<GroupedStory<S>> beliefs) {
         if (candidates.isEmpty()) {
             List<Survey.Story<S>> stories = beliefs.stream()
-                    .map(b -> new Survey.Story<>(b.state.system(), b.weight, b.group))
+                    .map(b -> new Survey.Story<>(b.state().system(), b.weight(), b.group()))
                     .toList();
             List<Check<S>> all = new ArrayList<>(book.checks());
             book.surveys().forEach(survey -> all.addAll(survey.promising(stories)));
@@ -141,7 +143,7 @@ public final class Planner<S> {
      */
     public List<Check<S>> lookAhead(BenchState bench, Collection<String> skipped, int length) {
         List<Check<S>> ahead = new ArrayList<>();
-        List<Belief<S>> beliefs = beliefs().stream().limit(STORIES_AHEAD).toList();
+        List<GroupedStory<S>> beliefs = beliefs().stream().limit(STORIES_AHEAD).toList();
         List<Check<S>> choice = plan(bench, skipped).steps().stream()
                 .limit(CHECKS_AHEAD)
                 .map(Plan.Step::check)
@@ -165,12 +167,9 @@ public final class Planner<S> {
         return ahead;
     }
 
-    /** A story that matters. */
-    private record Belief<S>(Hypothesis<S> hypothesis, State<S> state, int group, double weight) {}
-
-    private List<Belief<S>> beliefs() {
+    private List<GroupedStory<S>> beliefs() {
         Map<Object, Integer> groups = new HashMap<>();
-        List<Belief<S>> beliefs = new ArrayList<>();
+        List<GroupedStory<S>> beliefs = new ArrayList<>();
         Case<S> known = standing.known();
         Set<String> explaining = standing.explaining();
         List<Weighed<S>> likeliest = standing.stories().stream()
@@ -185,17 +184,18 @@ public final class Planner<S> {
             owed.retainAll(explaining);
             Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not-in-book";
             int group = groups.computeIfAbsent(owes, o -> groups.size());
-            beliefs.add(new Belief<>(h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
+            beliefs.add(new GroupedStory<>(
+                    h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
         }
         return beliefs;
     }
 
     private Plan<S> plan(
-            List<Belief<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
+            List<GroupedStory<S>> beliefs, List<Check<S>> candidates, BenchState bench, Collection<String> skipped) {
         List<Check<S>> open = candidates.stream()
                 .filter(check -> check.planned() && !skipped.contains(check.id()) && !seenEnough(check))
                 .toList();
-        double[] told = information(beliefs, open);
+        double[] told = information.of(beliefs, open);
         Map<BenchNeeds, Optional<BenchRoute>> routes = new LinkedHashMap<>();
         List<Plan.Step<S>> steps = new ArrayList<>();
         for (int i = 0; i < told.length; i++) {
@@ -270,14 +270,6 @@ public final class Planner<S> {
                 >= LOOKS;
     }
 
-    /** What was found of a facet of the system as it is now. */
-    private List<Finding<S>> foundOf(Facet<S, ?> facet) {
-        return foundOf.computeIfAbsent(facet, f -> standing.known()
-                .foundNow()
-                .filter(finding -> finding.check().reads().equals(f))
-                .toList());
-    }
-
     private List<Finding<S>> made(Check<S> check) {
         return made.computeIfAbsent(check.id(), id -> standing.known().madeNow(check));
     }
@@ -289,143 +281,9 @@ public final class Planner<S> {
         return Math.rint(step.bitsPerMinute() * (1 - RISK_WEIGHT * step.check().risk()) * EQUAL) / EQUAL;
     }
 
-    /** What each check tells, in bits, worked out on as many processors as there are. */
-    private double[] information(List<Belief<S>> beliefs, List<Check<S>> checks) {
-        Map<Facet<S, ?>, Sorted> sorted = checks.stream().map(Check::reads).distinct().toList().parallelStream()
-                .collect(Collectors.toMap(facet -> facet, facet -> new Sorted(beliefs, facet)));
-        return checks.parallelStream()
-                .mapToDouble(check -> information(sorted.get(check.reads()), check))
-                .toArray();
-    }
-
-    /** Mutual information between the remedies owed and the answer, in bits. */
-    private double information(Sorted sorted, Check<S> check) {
-        if (sorted.kinds.size() < 2) {
-            return 0;
-        }
-        List<Distribution> outlooks = sorted.outlooks(check);
-        Discretisation cells = Discretisation.of(check.answers(), outlooks);
-        Map<Distribution, double[]> known = answersAreNamed(check) ? new IdentityHashMap<>() : new HashMap<>();
-        double[][] joint = new double[sorted.groupWeight.length][cells.count()];
-        double[] marginal = new double[cells.count()];
-        double total = 0;
-        for (int kind = 0; kind < outlooks.size(); kind++) {
-            double[] p = known.computeIfAbsent(outlooks.get(kind), cells::probabilities);
-            Kind of = sorted.kinds.get(kind);
-            for (int i = 0; i < of.groups.length; i++) {
-                double[] row = joint[of.groups[i]];
-                for (int o = 0; o < p.length; o++) {
-                    row[o] += of.weights[i] * p[o];
-                    marginal[o] += of.weights[i] * p[o];
-                }
-                total += of.weights[i];
-            }
-        }
-        if (known.size() < 2) {
-            return 0;
-        }
-        double nats = 0;
-        for (int g = 0; g < joint.length; g++) {
-            for (int o = 0; o < marginal.length; o++) {
-                double p = joint[g][o];
-                if (p > 0) {
-                    nats += p / total * Math.log(p * total / (sorted.groupWeight[g] * marginal[o]));
-                }
-            }
-        }
-        return Math.max(0, nats / Math.log(2));
-    }
-
-    /**
-     * Comparing the probabilities of many outcomes costs more than to work the cells out again, so these are told apart
-     * by identity.
-     */
-    private static boolean answersAreNamed(Check<?> check) {
-        return !(check.answers() instanceof Answers.Scale);
-    }
-
-    /**
-     * Stories that are equal in a facet, and so predict alike whatever is read of it; the weight that each group has.
-     */
-    private final class Kind {
-        private final Row row;
-        private final Belief<S> first;
-        private final List<Belief<S>> all = new ArrayList<>();
-        private int[] groups = new int[0];
-        private double[] weights = new double[0];
-
-        Kind(Row row, Belief<S> first) {
-            this.row = row;
-            this.first = first;
-        }
-
-        /** @param scratch by group, nothing but 0 before and after */
-        void weigh(double[] scratch) {
-            int[] sorted = new int[all.size()];
-            for (int i = 0; i < sorted.length; i++) {
-                sorted[i] = all.get(i).group;
-                scratch[sorted[i]] += all.get(i).weight;
-            }
-            Arrays.sort(sorted);
-            int count = 0;
-            for (int group : sorted) {
-                if (count == 0 || sorted[count - 1] != group) {
-                    sorted[count++] = group;
-                }
-            }
-            groups = Arrays.copyOf(sorted, count);
-            weights = new double[count];
-            for (int g = 0; g < count; g++) {
-                weights[g] = scratch[groups[g]];
-                scratch[groups[g]] = 0;
-            }
-        }
-    }
-
-    /** Beliefs sorted by what they are in one facet. What is not in the book is of a kind of its own. */
-    private final class Sorted {
-        private final List<Kind> kinds = new ArrayList<>();
-        private final double[] groupWeight;
-
-        Sorted(List<Belief<S>> beliefs, Facet<S, ?> facet) {
-            Map<Row, Kind> byRow = new IdentityHashMap<>();
-            Function<State<S>, Row> rows = predictions.rows(facet);
-            groupWeight =
-                    new double[beliefs.stream().mapToInt(Belief::group).max().orElse(-1) + 1];
-            for (Belief<S> belief : beliefs) {
-                Row row = rows.apply(belief.state);
-                Kind kind = belief.hypothesis.inBook() ? byRow.get(row) : null;
-                if (kind == null) {
-                    kind = new Kind(row, belief);
-                    kinds.add(kind);
-                    if (belief.hypothesis.inBook()) {
-                        byRow.put(row, kind);
-                    }
-                }
-                kind.all.add(belief);
-                groupWeight[belief.group] += belief.weight;
-            }
-            double[] scratch = new double[groupWeight.length];
-            kinds.forEach(kind -> kind.weigh(scratch));
-        }
-
-        List<Distribution> outlooks(Check<S> check) {
-            List<Distribution> outlooks = new ArrayList<>(kinds.size());
-            List<CorrelatedAssumptions.Bearing<S>> before =
-                    guesses.bearing(check, standing.known().repairs(), foundOf(check.reads()));
-            kinds.forEach(kind -> outlooks.add(
-                    Diagnosis.knowing(predicted(kind, check), before, finding -> predicted(kind, finding.check()))));
-            return outlooks;
-        }
-
-        private Distribution predicted(Kind kind, Check<S> check) {
-            return Predictions.outlook(kind.first.hypothesis, check, predictions.in(kind.row, kind.first.state, check));
-        }
-    }
-
-    private List<Belief<S>> afterMostProbableAnswer(List<Belief<S>> beliefs, Check<S> check) {
+    private List<GroupedStory<S>> afterMostProbableAnswer(List<GroupedStory<S>> beliefs, Check<S> check) {
         List<Distribution> outlooks = beliefs.stream()
-                .map(b -> predictions.of(b.hypothesis, b.state, check))
+                .map(b -> predictions.of(b.hypothesis(), b.state(), check))
                 .toList();
         Discretisation cells = Discretisation.of(check.answers(), outlooks);
         Map<Distribution, double[]> known = new IdentityHashMap<>();
@@ -437,30 +295,30 @@ public final class Planner<S> {
         for (int o = 0; o < cells.count(); o++) {
             double weight = 0;
             for (int i = 0; i < p.length; i++) {
-                weight += beliefs.get(i).weight * p[i][o];
+                weight += beliefs.get(i).weight() * p[i][o];
             }
             if (weight > bestWeight) {
                 best = o;
                 bestWeight = weight;
             }
         }
-        List<Belief<S>> after = new ArrayList<>();
+        List<GroupedStory<S>> after = new ArrayList<>();
         for (int i = 0; i < p.length; i++) {
-            Belief<S> b = beliefs.get(i);
-            double weight = b.weight * p[i][best] / bestWeight;
+            GroupedStory<S> b = beliefs.get(i);
+            double weight = b.weight() * p[i][best] / bestWeight;
             if (weight >= NEGLIGIBLE_BELIEF) {
-                after.add(new Belief<>(b.hypothesis, b.state, b.group, weight));
+                after.add(new GroupedStory<>(b.hypothesis(), b.state(), b.group(), weight));
             }
         }
         return after;
     }
 
-    private boolean settled(List<Belief<S>> beliefs) {
+    private boolean settled(List<GroupedStory<S>> beliefs) {
         Map<String, Double> byRemedy = new HashMap<>();
-        for (Belief<S> b : beliefs) {
-            if (b.hypothesis.inBook()) {
-                Set<String> owed = standing.owed(b.hypothesis);
-                owed.forEach(r -> byRemedy.merge(r, b.weight, Double::sum));
+        for (GroupedStory<S> b : beliefs) {
+            if (b.hypothesis().inBook()) {
+                Set<String> owed = standing.owed(b.hypothesis());
+                owed.forEach(r -> byRemedy.merge(r, b.weight(), Double::sum));
             }
         }
         return byRemedy.values().stream()

@@ -12,6 +12,7 @@ import ablemedic.wiring.UartFunction;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonInclude.Include;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,16 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param label for people; what stands before the first comma is what a part of it is called
  * @param shortName what a part of it is named by on a craft, such as RX
  * @param kind what it is
- * @param lowestV least supply that it takes, volts
- * @param highestV most supply that it stands, volts
- * @param traces copper on the board
- * @param leaks what an unpowered chip lets through
- * @param capacitors between pads
- * @param regulators what each gives, and its limit
- * @param dividers that read the battery's voltage
- * @param loads what it draws
- * @param drives the stages that drive a motor each, in the order of their slots
- * @param currentSensors pads that carry the reading of one
+ * @param inner what lies between its pads
  * @param uarts of an FC
  * @param spoken the lines that a part speaks on
  * @param picture what it does with the picture
@@ -46,20 +38,49 @@ public record PartType(
         String label,
         String shortName,
         Archetype.Kind kind,
-        double lowestV,
-        double highestV,
+        @JsonUnwrapped SupplyOf supply,
         List<PadOf> pads,
-        List<TraceOf> traces,
-        List<LeakOf> leaks,
-        List<CapacitorOf> capacitors,
-        List<RegulatorOf> regulators,
-        List<DividerOf> dividers,
-        List<LoadOf> loads,
-        List<DriveOf> drives,
-        List<String> currentSensors,
+        @JsonUnwrapped InnerOf inner,
         @JsonAlias("ports") Optional<UartsOf> uarts,
         List<SpokenOf> spoken,
         Optional<PictureOf> picture) {
+
+    /** The least supply that it takes and the most that it stands, volts. */
+    public record SupplyOf(double lowestV, double highestV) {}
+
+    /**
+     * What lies between its pads.
+     *
+     * @param traces copper on the board
+     * @param leaks what an unpowered chip lets through
+     * @param capacitors between pads
+     * @param regulators what each gives, and its limit
+     * @param dividers that read the battery's voltage
+     * @param loads what it draws
+     * @param drives the stages that drive a motor each, in the order of their slots
+     * @param currentSensors pads that carry the reading of one
+     */
+    @JsonInclude(Include.NON_EMPTY)
+    public record InnerOf(
+            List<TraceOf> traces,
+            List<LeakOf> leaks,
+            List<CapacitorOf> capacitors,
+            List<RegulatorOf> regulators,
+            List<DividerOf> dividers,
+            List<LoadOf> loads,
+            List<DriveOf> drives,
+            List<String> currentSensors) {
+        public InnerOf {
+            traces = listed(traces);
+            leaks = listed(leaks);
+            capacitors = listed(capacitors);
+            regulators = listed(regulators);
+            dividers = listed(dividers);
+            loads = listed(loads);
+            drives = listed(drives);
+            currentSensors = listed(currentSensors);
+        }
+    }
 
     /**
      * A pad: volts that it gives or takes, its row, whether it is live from the computer alone, how many wires fit on
@@ -79,7 +100,7 @@ public record PartType(
 
     public record DividerOf(String sense, String minus, double topOhms, double bottomOhms) {}
 
-    /** A draw at its voltage, amperes; and that of the poor sort. */
+    /** A draw at its voltage, amperes; and that in the worst case. */
     public record LoadOf(String plus, String minus, double volts, double amps, double poorAmps) {}
 
     public record DriveOf(String plus, String minus, String signal) {}
@@ -134,14 +155,6 @@ public record PartType(
 
     public PartType {
         pads = listed(pads);
-        traces = listed(traces);
-        leaks = listed(leaks);
-        capacitors = listed(capacitors);
-        regulators = listed(regulators);
-        dividers = listed(dividers);
-        loads = listed(loads);
-        drives = listed(drives);
-        currentSensors = listed(currentSensors);
         uarts = uarts == null ? Optional.empty() : uarts;
         spoken = listed(spoken);
         picture = picture == null ? Optional.empty() : picture;
@@ -152,38 +165,44 @@ public record PartType(
     }
 
     /**
-     * The sort that it describes.
+     * The archetype that it describes.
      *
      * @throws Rejected naming every place that is wrong
      */
     public Archetype archetype() {
         PartTypeRules.check(this);
-        List<InnerCircuit> inner = new ArrayList<>();
-        traces.forEach(t -> inner.add(new InnerCircuit.Trace(t.from(), t.to(), t.ohms())));
-        dividers.forEach(d -> inner.add(new InnerCircuit.Divider(d.sense(), d.minus(), d.topOhms(), d.bottomOhms())));
-        regulators.forEach(r ->
-                inner.add(new InnerCircuit.Regulator(r.in(), r.out(), r.minus(), r.volts(), r.limitA(), r.linear())));
-        leaks.forEach(l -> inner.add(new InnerCircuit.Leak(l.from(), l.to(), l.ohms())));
-        capacitors.forEach(c -> inner.add(new InnerCircuit.Capacitance(c.plus(), c.minus(), c.farads(), c.bulky())));
-        loads.forEach(l -> inner.add(new InnerCircuit.Load(l.plus(), l.minus(), l.volts(), l.amps(), l.poorAmps())));
-        for (int slot = 0; slot < drives.size(); slot++) {
-            inner.add(new InnerCircuit.Drive(
-                    drives.get(slot).plus(),
-                    drives.get(slot).minus(),
-                    drives.get(slot).signal(),
+        List<InnerCircuit> circuits = new ArrayList<>();
+        inner.traces().forEach(t -> circuits.add(new InnerCircuit.Trace(t.from(), t.to(), t.ohms())));
+        inner.dividers()
+                .forEach(
+                        d -> circuits.add(new InnerCircuit.Divider(d.sense(), d.minus(), d.topOhms(), d.bottomOhms())));
+        inner.regulators()
+                .forEach(r -> circuits.add(
+                        new InnerCircuit.Regulator(r.in(), r.out(), r.minus(), r.volts(), r.limitA(), r.linear())));
+        inner.leaks().forEach(l -> circuits.add(new InnerCircuit.Leak(l.from(), l.to(), l.ohms())));
+        inner.capacitors()
+                .forEach(c -> circuits.add(new InnerCircuit.Capacitance(c.plus(), c.minus(), c.farads(), c.bulky())));
+        inner.loads()
+                .forEach(l ->
+                        circuits.add(new InnerCircuit.Load(l.plus(), l.minus(), l.volts(), l.amps(), l.poorAmps())));
+        for (int slot = 0; slot < inner.drives().size(); slot++) {
+            circuits.add(new InnerCircuit.Drive(
+                    inner.drives().get(slot).plus(),
+                    inner.drives().get(slot).minus(),
+                    inner.drives().get(slot).signal(),
                     slot));
         }
-        currentSensors.forEach(pad -> inner.add(new InnerCircuit.CurrentSensor(pad)));
+        inner.currentSensors().forEach(pad -> circuits.add(new InnerCircuit.CurrentSensor(pad)));
         uarts.ifPresent(p -> {
-            inner.add(new InnerCircuit.Chip(p.processor(), p.computer(), p.soft(), p.silent()));
+            circuits.add(new InnerCircuit.Chip(p.processor(), p.computer(), p.soft(), p.silent()));
             p.pads()
-                    .forEach(one ->
-                            inner.add(new SerialPad(one.pad(), one.uart(), one.side(), one.inverter(), one.bears5V())));
+                    .forEach(one -> circuits.add(
+                            new SerialPad(one.pad(), one.uart(), one.side(), one.inverter(), one.bears5V())));
         });
         spoken.forEach(one ->
-                inner.add(new InnerCircuit.Spoken(one.job(), one.formats(), one.sends(), one.hears(), one.highV())));
+                circuits.add(new InnerCircuit.Spoken(one.job(), one.formats(), one.sends(), one.hears(), one.highV())));
         picture.ifPresent(
-                one -> inner.add(new InnerCircuit.Picture(one.role(), one.takes(), one.gives(), one.milliwatts())));
+                one -> circuits.add(new InnerCircuit.Picture(one.role(), one.takes(), one.gives(), one.milliwatts())));
         return new Archetype(
                 id,
                 label,
@@ -192,47 +211,48 @@ public record PartType(
                 pads.stream()
                         .map(p -> new Pad(p.name(), p.kind(), p.volts(), p.row(), p.usb(), p.room()))
                         .toList(),
-                inner,
-                lowestV,
-                highestV);
+                circuits,
+                supply.lowestV(),
+                supply.highestV());
     }
 
-    /** A sort as it is written. */
+    /** A part type as it is written. */
     public static PartType of(Archetype a) {
         return new PartType(
                 a.id(),
                 a.label(),
                 a.shortName(),
                 a.kind(),
-                a.lowestV(),
-                a.highestV(),
+                new SupplyOf(a.lowestV(), a.highestV()),
                 a.pads().stream()
                         .map(p -> new PadOf(p.name(), p.kind(), p.volts(), p.row(), p.usb(), p.room()))
                         .toList(),
-                all(a, InnerCircuit.Trace.class)
-                        .map(t -> new TraceOf(t.a(), t.b(), t.ohms()))
-                        .toList(),
-                all(a, InnerCircuit.Leak.class)
-                        .map(l -> new LeakOf(l.a(), l.b(), l.ohms()))
-                        .toList(),
-                all(a, InnerCircuit.Capacitance.class)
-                        .map(c -> new CapacitorOf(c.plus(), c.minus(), c.farads(), c.bulky()))
-                        .toList(),
-                all(a, InnerCircuit.Regulator.class)
-                        .map(r -> new RegulatorOf(r.in(), r.out(), r.minus(), r.volts(), r.limitA(), r.linear()))
-                        .toList(),
-                all(a, InnerCircuit.Divider.class)
-                        .map(d -> new DividerOf(d.sense(), d.minus(), d.topOhms(), d.bottomOhms()))
-                        .toList(),
-                all(a, InnerCircuit.Load.class)
-                        .map(l -> new LoadOf(l.plus(), l.minus(), l.volts(), l.amps(), l.poorAmps()))
-                        .toList(),
-                all(a, InnerCircuit.Drive.class)
-                        .map(d -> new DriveOf(d.plus(), d.minus(), d.signal()))
-                        .toList(),
-                all(a, InnerCircuit.CurrentSensor.class)
-                        .map(InnerCircuit.CurrentSensor::pad)
-                        .toList(),
+                new InnerOf(
+                        all(a, InnerCircuit.Trace.class)
+                                .map(t -> new TraceOf(t.a(), t.b(), t.ohms()))
+                                .toList(),
+                        all(a, InnerCircuit.Leak.class)
+                                .map(l -> new LeakOf(l.a(), l.b(), l.ohms()))
+                                .toList(),
+                        all(a, InnerCircuit.Capacitance.class)
+                                .map(c -> new CapacitorOf(c.plus(), c.minus(), c.farads(), c.bulky()))
+                                .toList(),
+                        all(a, InnerCircuit.Regulator.class)
+                                .map(r ->
+                                        new RegulatorOf(r.in(), r.out(), r.minus(), r.volts(), r.limitA(), r.linear()))
+                                .toList(),
+                        all(a, InnerCircuit.Divider.class)
+                                .map(d -> new DividerOf(d.sense(), d.minus(), d.topOhms(), d.bottomOhms()))
+                                .toList(),
+                        all(a, InnerCircuit.Load.class)
+                                .map(l -> new LoadOf(l.plus(), l.minus(), l.volts(), l.amps(), l.poorAmps()))
+                                .toList(),
+                        all(a, InnerCircuit.Drive.class)
+                                .map(d -> new DriveOf(d.plus(), d.minus(), d.signal()))
+                                .toList(),
+                        all(a, InnerCircuit.CurrentSensor.class)
+                                .map(InnerCircuit.CurrentSensor::pad)
+                                .toList()),
                 all(a, InnerCircuit.Chip.class)
                         .findFirst()
                         .map(chip -> new UartsOf(

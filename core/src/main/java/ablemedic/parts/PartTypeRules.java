@@ -18,7 +18,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
 
-/** What a sort of part must keep to. */
+/** What a type of part must keep to. */
 final class PartTypeRules {
     private static final int MOST_PADS = 80;
     private static final int MOST_INSIDE = 200;
@@ -32,7 +32,7 @@ final class PartTypeRules {
     private static final List<String> UARTS =
             IntStream.rangeClosed(1, 12).mapToObj(String::valueOf).toList();
 
-    private final PartType sort;
+    private final PartType type;
     private final Map<String, PadOf> pads = new TreeMap<>();
     private final EntryCheck check = new EntryCheck(Catalogue.beside(PartTypeRules.class, "refusals")
             .of("part-type")
@@ -44,13 +44,13 @@ final class PartTypeRules {
             .with("mostLevels", Param.whole(MOST_LEVELS, ""))
             .with("mostMw", Param.whole(MOST_MW, "")));
 
-    private PartTypeRules(PartType sort) {
-        this.sort = sort;
+    private PartTypeRules(PartType type) {
+        this.type = type;
     }
 
     /** @throws Rejected naming every place that is wrong */
-    static void check(PartType sort) {
-        PartTypeRules rules = new PartTypeRules(sort);
+    static void check(PartType type) {
+        PartTypeRules rules = new PartTypeRules(type);
         rules.names();
         rules.pads();
         rules.inside();
@@ -61,20 +61,24 @@ final class PartTypeRules {
     }
 
     private void names() {
-        check.need(sort.id() != null && sort.id().matches("[a-z0-9][a-z0-9-]{0,39}"), "id", "id");
+        check.need(type.id() != null && type.id().matches("[a-z0-9][a-z0-9-]{0,39}"), "id", "id");
         check.need(
-                sort.label() != null && !sort.label().isBlank() && sort.label().length() <= 60, "label", "label");
-        check.need(sort.shortName() != null && sort.shortName().matches("[A-Za-z0-9]{1,8}"), "shortName", "short-name");
-        check.need(sort.kind() != null, "kind", "kind");
-        check.need(sort.lowestV() >= 0 && sort.lowestV() <= sort.highestV(), "lowestV", "lowest-v");
-        check.need(sort.highestV() > 0 && sort.highestV() <= MOST_V, "highestV", "highest-v");
+                type.label() != null && !type.label().isBlank() && type.label().length() <= 60, "label", "label");
+        check.need(type.shortName() != null && type.shortName().matches("[A-Za-z0-9]{1,8}"), "shortName", "short-name");
+        check.need(type.kind() != null, "kind", "kind");
+        check.need(
+                type.supply().lowestV() >= 0
+                        && type.supply().lowestV() <= type.supply().highestV(),
+                "lowestV",
+                "lowest-v");
+        check.need(type.supply().highestV() > 0 && type.supply().highestV() <= MOST_V, "highestV", "highest-v");
     }
 
     private void pads() {
-        check.need(!sort.pads().isEmpty() && sort.pads().size() <= MOST_PADS, "pads", "pads");
+        check.need(!type.pads().isEmpty() && type.pads().size() <= MOST_PADS, "pads", "pads");
         Set<String> names = new HashSet<>();
-        for (int i = 0; i < sort.pads().size(); i++) {
-            PadOf pad = sort.pads().get(i);
+        for (int i = 0; i < type.pads().size(); i++) {
+            PadOf pad = type.pads().get(i);
             String where = "pads[" + i + "]";
             if (pad == null || pad.name() == null || !pad.name().matches("[A-Za-z0-9+-]{1,8}")) {
                 check.need(false, where + ".name", "pad-name");
@@ -91,30 +95,30 @@ final class PartTypeRules {
 
     private void inside() {
         check.need(
-                sort.traces().size()
-                                + sort.leaks().size()
-                                + sort.capacitors().size()
-                                + sort.regulators().size()
-                                + sort.dividers().size()
-                                + sort.loads().size()
-                                + sort.drives().size()
-                                + sort.currentSensors().size()
+                type.inner().traces().size()
+                                + type.inner().leaks().size()
+                                + type.inner().capacitors().size()
+                                + type.inner().regulators().size()
+                                + type.inner().dividers().size()
+                                + type.inner().loads().size()
+                                + type.inner().drives().size()
+                                + type.inner().currentSensors().size()
                         <= MOST_INSIDE,
                 "traces",
                 "inside");
-        each("traces", sort.traces(), (t, where) -> {
+        each("traces", type.inner().traces(), (t, where) -> {
             between(where, t.from(), t.to());
             positive(where + ".ohms", t.ohms(), 10, "trace");
         });
-        each("leaks", sort.leaks(), (l, where) -> {
+        each("leaks", type.inner().leaks(), (l, where) -> {
             between(where, l.from(), l.to());
             positive(where + ".ohms", l.ohms(), 1e8, "leak");
         });
-        each("capacitors", sort.capacitors(), (c, where) -> {
+        each("capacitors", type.inner().capacitors(), (c, where) -> {
             between(where, c.plus(), c.minus());
             positive(where + ".farads", c.farads(), 0.1, "capacitor");
         });
-        each("regulators", sort.regulators(), (r, where) -> {
+        each("regulators", type.inner().regulators(), (r, where) -> {
             between(where, r.in(), r.out());
             pad(where + ".minus", r.minus());
             positive(where + ".volts", r.volts(), MOST_V, "regulator-volts");
@@ -125,30 +129,30 @@ final class PartTypeRules {
                     where + ".out",
                     "regulator-out");
         });
-        each("dividers", sort.dividers(), (d, where) -> {
+        each("dividers", type.inner().dividers(), (d, where) -> {
             between(where, d.sense(), d.minus());
             positive(where + ".topOhms", d.topOhms(), 1e8, "resistor");
             positive(where + ".bottomOhms", d.bottomOhms(), 1e8, "resistor");
         });
-        each("loads", sort.loads(), (l, where) -> {
+        each("loads", type.inner().loads(), (l, where) -> {
             between(where, l.plus(), l.minus());
             positive(where + ".volts", l.volts(), MOST_V, "load-volts");
             positive(where + ".amps", l.amps(), 100, "load-amps");
             check.need(l.poorAmps() >= l.amps() && l.poorAmps() <= 100, where + ".poorAmps", "load-poor");
         });
-        check.need(sort.loads().size() <= 1, "loads", "one-load");
-        each("drives", sort.drives(), (d, where) -> {
+        check.need(type.inner().loads().size() <= 1, "loads", "one-load");
+        each("drives", type.inner().drives(), (d, where) -> {
             between(where, d.plus(), d.minus());
             pad(where + ".signal", d.signal());
         });
-        check.need(sort.drives().size() <= 4, "drives", "drives");
-        each("currentSensors", sort.currentSensors(), (pad, where) -> pad(where, pad));
+        check.need(type.inner().drives().size() <= 4, "drives", "drives");
+        each("currentSensors", type.inner().currentSensors(), (pad, where) -> pad(where, pad));
     }
 
     private void uarts() {
         Set<String> led = new HashSet<>();
-        sort.uarts().ifPresent(uarts -> {
-            check.need(sort.kind() == Archetype.Kind.BOARD, "uarts", "uarts-of-fc");
+        type.uarts().ifPresent(uarts -> {
+            check.need(type.kind() == Archetype.Kind.BOARD, "uarts", "uarts-of-fc");
             check.need(uarts.processor() != null, "uarts.processor", "processor");
             check.need(uarts.silent().length() <= 200, "uarts.silent", "silent");
             each("uarts.pads", uarts.pads(), (p, where) -> {
@@ -162,16 +166,16 @@ final class PartTypeRules {
                 board(uarts);
             }
         });
-        sort.pads().stream()
-                .filter(pad -> pad != null && pad.kind() == Pad.Kind.SERIAL && sort.kind() == Archetype.Kind.BOARD)
+        type.pads().stream()
+                .filter(pad -> pad != null && pad.kind() == Pad.Kind.SERIAL && type.kind() == Archetype.Kind.BOARD)
                 .forEach(pad -> check.need(led.contains(pad.name()), "uarts.pads", "serial-pad", "pad", pad.name()));
     }
 
     private void board(UartsOf uarts) {
         try {
             new SerialBoard(
-                    sort.id(),
-                    sort.label(),
+                    type.id(),
+                    type.label(),
                     uarts.processor(),
                     uarts.pads().stream()
                             .map(p -> new SerialPad(p.pad(), p.uart(), p.side(), p.inverter(), p.bears5V()))
@@ -185,9 +189,9 @@ final class PartTypeRules {
     }
 
     private void spoken() {
-        check.need(sort.spoken().size() <= MOST_SPOKEN, "spoken", "spoken");
-        each("spoken", sort.spoken(), (s, where) -> {
-            check.need(sort.kind() == Archetype.Kind.PART, where, "spoken-of-part");
+        check.need(type.spoken().size() <= MOST_SPOKEN, "spoken", "spoken");
+        each("spoken", type.spoken(), (s, where) -> {
+            check.need(type.kind() == Archetype.Kind.PART, where, "spoken-of-part");
             check.need(s.job() != null, where + ".job", "function");
             check.need(
                     s.job() == null
@@ -206,7 +210,7 @@ final class PartTypeRules {
     }
 
     private void picture() {
-        sort.picture().ifPresent(one -> {
+        type.picture().ifPresent(one -> {
             check.need(one.role() != null, "picture.role", "role");
             if (one.role() != null) {
                 Role role = one.role();

@@ -59,4 +59,19 @@ public record Fall(double massKg, double terminalMs) {
     public double energyJ(double speedMs) {
         return massKg * speedMs * speedMs / 2;
     }
+
+    /** How far it comes down in a time, metres: by halving, since the time for a height grows with the height. */
+    double heightIn(double seconds, double mostM, double carried) {
+        double low = mostM;
+        double high = 0;
+        for (int i = 0; i < 60; i++) {
+            double middle = (low + high) / 2;
+            if (timeFor(middle, carried) > seconds) {
+                low = middle;
+            } else {
+                high = middle;
+            }
+        }
+        return high;
+    }
 }

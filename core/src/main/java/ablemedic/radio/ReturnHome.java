@@ -190,9 +190,9 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
             add(
                     said("wind"),
                     seen.windMs(),
-                    wind -> FailsafeTimeline.HOME_MS - wind >= LEAST_MS,
-                    wind -> WORDS.with("left", new Param.Quantity(FailsafeTimeline.HOME_MS - wind, "", 0))
-                            .with("of", new Param.Quantity(FailsafeTimeline.HOME_MS, "", 0))
+                    wind -> TimelineRun.HOME_MS - wind >= LEAST_MS,
+                    wind -> WORDS.with("left", new Param.Quantity(TimelineRun.HOME_MS - wind, "", 0))
+                            .with("of", new Param.Quantity(TimelineRun.HOME_MS, "", 0))
                             .line("wind-is")
                             .plain(),
                     ENTERED,
@@ -206,9 +206,9 @@ public record ReturnHome(List<Condition> conditions, List<String> plan) {
         private List<String> plan() {
             double climb = craft.setting(FailsafeSettings.CLIMB_TO);
             double wind = seen.windMs().orElse(0.0);
-            double seconds = climb / FailsafeTimeline.CLIMB_MS
-                    + distance() / (FailsafeTimeline.HOME_MS - wind)
-                    + climb / FailsafeTimeline.LANDING_MS;
+            double seconds = climb / TimelineRun.CLIMB_MS
+                    + distance() / (TimelineRun.HOME_MS - wind)
+                    + climb / TimelineRun.LANDING_MS;
             return Radio.WORDS
                     .name("go-plan")
                     .with("distance", metres(distance()))

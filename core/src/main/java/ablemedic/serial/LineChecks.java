@@ -27,20 +27,16 @@ import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.Electrics;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.SerialPad.Inverter;
-import ablemedic.wiring.SerialPad.Side;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Collectors;
 
 /** The checks of each line at its wires, its UART and its part. */
 final class LineChecks {
     private static final double FOLLOWS_WIRES_SLIPS = 0.1;
-    private static final double LOOP_SLIPS = 0.08;
     private static final String NO_UART = "none";
     private static final String SHARED = "shared";
-
     private final Craft craft;
     private final CraftLines lines;
     private final CheckList checks;
@@ -64,7 +60,7 @@ final class LineChecks {
             all.otherUart(line);
             line.ends().forEach(end -> pads.add(line, end));
         }
-        all.loops();
+        LoopChecks.addTo(checks, lines);
     }
 
     private CheckBuilder ask(String entry, CraftLine line) {
@@ -335,41 +331,6 @@ final class LineChecks {
             }
         }
         return other.withElectrics(e);
-    }
-
-    /** A UART that receives itself is sound from pad to pad. */
-    private void loops() {
-        lines.joined().stream()
-                .flatMap(line -> lines.pads(line).stream())
-                .map(SerialPad::uart)
-                .distinct()
-                .filter(uart -> !uart.equals(lines.board().computer()))
-                .forEach(uart -> looped(uart, Side.RX)
-                        .ifPresent(rx -> looped(uart, Side.TX).ifPresent(tx -> loop(uart, rx, tx))));
-    }
-
-    private Optional<SerialPad> looped(String uart, Side side) {
-        return lines.board().pads(uart, side).stream()
-                .filter(pad -> pad.inverter() != Inverter.FIXED)
-                .findFirst();
-    }
-
-    private void loop(String uart, SerialPad rx, SerialPad tx) {
-        List<String> pads =
-                List.of(lines.boardPart().address(rx.name()), lines.boardPart().address(tx.name()));
-        checks.ask(SerialChecks.words("loop-back"))
-                .id("loop-" + uart)
-                .at(lines.boardPart())
-                .with("uart", SerialFaults.uart(uart))
-                .with("rx", Param.pad(pads.get(0), rx.name()))
-                .with("tx", Param.pad(pads.get(1), tx.name()))
-                .shows(
-                        Facet.of("uart-" + uart, (Craft c) -> pads.stream().noneMatch(c.electrics()::deadUart)),
-                        (asked, sound) -> Categorical.expecting(asked, sound ? "hears" : "deaf", LOOP_SLIPS))
-                .needs(BenchNeeds.COMPUTER)
-                .minutes(5)
-                .risk(0.1)
-                .add();
     }
 
     private String label(String address) {

@@ -9,20 +9,17 @@ import ablemedic.craft.AsFormat;
 import ablemedic.craft.Craft;
 import ablemedic.craft.SpokenSettings;
 import ablemedic.craft.UartSettings;
-import ablemedic.protocol.Format;
 import ablemedic.requirement.Edit;
 import ablemedic.requirement.Severity;
 import ablemedic.requirement.Violation;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.uart.CraftLines;
-import ablemedic.uart.GnssLoad;
+import ablemedic.uart.Grade;
 import ablemedic.uart.JoinedPart;
-import ablemedic.uart.JoinedPart.Grade;
-import ablemedic.uart.JoinedPart.Judged;
-import ablemedic.uart.JoinedPart.Rule;
+import ablemedic.uart.Judged;
+import ablemedic.uart.Rule;
 import ablemedic.wiring.Pad;
-import ablemedic.wiring.Part;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.SerialPad.Side;
 import ablemedic.wiring.UartFunction;
@@ -31,7 +28,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /** What of a line violates a requirement, with the edits that satisfy it: settings of both ends first, then wires. */
@@ -42,10 +38,14 @@ final class LineEdits {
 
     private final Craft craft;
     private final CraftLines lines;
+    private final SupplyEdits supply;
+    private final UartEdits uarts;
 
     private LineEdits(Craft craft, CraftLines lines) {
         this.craft = craft;
         this.lines = lines;
+        this.supply = new SupplyEdits(craft, lines);
+        this.uarts = new UartEdits(craft);
     }
 
     /** @param craft with the serial pads of its FC entered */
@@ -177,12 +177,12 @@ final class LineEdits {
         UartFunction job = line.job();
         return switch (judged.rule()) {
             case NO_FUNCTION, OTHER_FUNCTION, FUNCTION_ELSEWHERE ->
-                Stream.concat(function(line, uart).stream(), toUartOf(line).stream())
+                Stream.concat(uarts.function(line, uart).stream(), toUartOf(line).stream())
                         .toList();
             case SEVERAL_FUNCTIONS ->
                 uart.isEmpty() ? List.of() : List.of(Edit.set(UartSettings.jobsOf(uart), List.of(job)));
-            case FORMAT -> formats(line);
-            case RATE -> rates(line, joined, uart);
+            case FORMAT -> uarts.formats(line);
+            case RATE -> uarts.rates(line, joined, uart);
             case INVERSION -> inversions(line, uart);
             case NO_INVERTER, TOO_FAST_FOR_SOFT, FIVE_VOLTS_IN, SHARED_PAD, TWO_UARTS ->
                 Stream.concat(withinUart(line).stream(), elsewhere(line).stream())
@@ -202,33 +202,11 @@ final class LineEdits {
                                 ? line.spoken().hears()
                                 : line.spoken().sends(),
                         Side.TX);
-            case NO_SUPPLY -> supplies(line.part());
-            case NO_GROUND -> grounds(line.part());
-            case OVERLOADED -> overloads(line, joined, uart);
+            case NO_SUPPLY -> supply.supplies(line.part());
+            case NO_GROUND -> supply.grounds(line.part());
+            case OVERLOADED -> uarts.overloads(line, joined, uart);
             default -> List.of();
         };
-    }
-
-    /** Its function given to the UART that it lies on, and taken from any other. */
-    private Optional<Edit> function(CraftLine line, String uart) {
-        if (uart.isEmpty()) {
-            return Optional.empty();
-        }
-        boolean shared = line.job() == UartFunction.RECEIVER
-                && craft.setting(UartSettings.jobsOf(uart)).contains(UartFunction.TELEMETRY)
-                && line.format().back() == Format.Back.TWO_WAY;
-        Edit give = Edit.set(
-                UartSettings.jobsOf(uart),
-                shared ? List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY) : List.of(line.job()));
-        List<Edit> all = new ArrayList<>(List.of(give));
-        UartSettings.uartsWith(line.job(), craft).stream()
-                .filter(other -> !other.equals(uart))
-                .forEach(other -> all.add(Edit.set(
-                        UartSettings.jobsOf(other),
-                        craft.setting(UartSettings.jobsOf(other)).stream()
-                                .filter(job -> job != line.job())
-                                .toList())));
-        return Optional.of(Edit.together(all));
     }
 
     /** Its wires moved to the UART that has its function already. */
@@ -237,38 +215,6 @@ final class LineEdits {
                 .filter(uart -> lines.portOf(line).filter(uart::equals).isEmpty())
                 .findFirst()
                 .flatMap(uart -> to(line, uart, line.format().inverted()));
-    }
-
-    private List<Edit> formats(CraftLine line) {
-        List<Edit> all = new ArrayList<>(List.of(Edit.set(UartSettings.format(line.job()), line.format())));
-        Format told = craft.setting(UartSettings.format(line.job()));
-        if (line.spoken().formats().contains(told)) {
-            all.add(Edit.set(
-                    SpokenSettings.format(line.job()),
-                    told == line.spoken().formats().get(0) ? Optional.empty() : Optional.of(told)));
-        }
-        return all;
-    }
-
-    private List<Edit> rates(CraftLine line, JoinedPart joined, String uart) {
-        List<Edit> all = new ArrayList<>();
-        List<Integer> usual = line.format().bauds();
-        if (!uart.isEmpty()) {
-            int told = craft.setting(UartSettings.baud(uart));
-            if (usual.contains(joined.baud())) {
-                all.add(Edit.set(UartSettings.baud(uart), joined.baud() == usual.get(0) ? 0 : joined.baud()));
-            }
-            if (told == 0 || usual.contains(told)) {
-                all.add(Edit.set(SpokenSettings.baud(line.job()), told == 0 || told == usual.get(0) ? 0 : told));
-            }
-            if (all.isEmpty()) {
-                all.add(Edit.all(
-                        title("rates", "baud", Param.whole(usual.get(0), "")),
-                        Edit.set(UartSettings.baud(uart), 0),
-                        Edit.set(SpokenSettings.baud(line.job()), 0)));
-            }
-        }
-        return all;
     }
 
     private List<Edit> inversions(CraftLine line, String uart) {
@@ -394,65 +340,6 @@ final class LineEdits {
                 .findFirst()
                 .map(wire -> wire.from().equals(pad) ? wire.to() : wire.from())
                 .orElseThrow();
-    }
-
-    private List<Edit> supplies(Part part) {
-        return joinsOf(part, Pad.Kind.SUPPLY, pad -> pad.kind() == Pad.Kind.FEED && fits(part, pad));
-    }
-
-    private boolean fits(Part part, Pad feed) {
-        double most = feed.volts() == 0 ? craft.electrics().sheet().battery().fullV() : feed.volts();
-        return most <= part.archetype().highestV()
-                && (feed.volts() == 0
-                                ? craft.electrics().sheet().battery().cells()
-                                        * craft.electrics()
-                                                .sheet()
-                                                .battery()
-                                                .chemistry()
-                                                .restingV(0)
-                                : feed.volts())
-                        >= part.archetype().lowestV();
-    }
-
-    private List<Edit> grounds(Part part) {
-        return joinsOf(part, Pad.Kind.GROUND, pad -> pad.kind() == Pad.Kind.GROUND);
-    }
-
-    private List<Edit> joinsOf(Part part, Pad.Kind kind, Predicate<Pad> fits) {
-        Optional<String> from = part.archetype().pads().stream()
-                .filter(pad -> pad.kind() == kind)
-                .map(pad -> part.address(pad.name()))
-                .filter(pad -> !isTaken(pad))
-                .findFirst();
-        return from.map(at -> lines.boardPart().archetype().pads().stream()
-                        .filter(fits)
-                        .map(pad -> lines.boardPart().address(pad.name()))
-                        .filter(craft.electrics().sheet()::hasRoom)
-                        .limit(1)
-                        .map(to -> Edit.join(at, to))
-                        .toList())
-                .orElse(List.of());
-    }
-
-    private List<Edit> overloads(CraftLine line, JoinedPart joined, String uart) {
-        int hz = craft.setting(SpokenSettings.GNSS_HZ);
-        GnssLoad load = GnssLoad.of(joined, hz);
-        List<Edit> all = new ArrayList<>(List.of(Edit.set(SpokenSettings.GNSS_HZ, load.fits())));
-        line.format().bauds().stream()
-                .sorted()
-                .filter(baud -> load.share() * joined.baud() / baud <= 0.7)
-                .findFirst()
-                .filter(baud -> !uart.isEmpty())
-                .ifPresent(baud -> all.add(Edit.all(
-                        Serial.WORDS
-                                .name("edits")
-                                .with("uart", SerialFaults.uart(uart))
-                                .with("line", SerialFaults.line(line))
-                                .with("baud", Param.whole(baud, ""))
-                                .line("fast"),
-                        Edit.set(UartSettings.baud(uart), baud),
-                        Edit.set(SpokenSettings.baud(line.job()), baud))));
-        return all;
     }
 
     /** The lines on a UART moved to another one; none where no other is free. */

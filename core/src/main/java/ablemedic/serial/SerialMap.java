@@ -9,11 +9,12 @@ import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.uart.CraftLines;
 import ablemedic.uart.GnssLoad;
+import ablemedic.uart.Grade;
 import ablemedic.uart.JoinedPart;
-import ablemedic.uart.JoinedPart.Grade;
-import ablemedic.uart.JoinedPart.Judged;
-import ablemedic.uart.JoinedPart.Rule;
+import ablemedic.uart.Judged;
+import ablemedic.uart.Rule;
 import ablemedic.uart.UartRequest;
+import ablemedic.uart.Way;
 import ablemedic.wiring.SerialBoard;
 import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.SerialPad.Inverter;
@@ -119,7 +120,7 @@ public record SerialMap(SerialBoard board, List<Port> uarts, List<Line> lines, b
                     speaks,
                     wires,
                     Verdict.UNKNOWN,
-                    List.of(new Judged(Rule.NOT_ENTERED, Grade.UNKNOWN, JoinedPart.Way.BOTH, Map.of())));
+                    List.of(new Judged(Rule.NOT_ENTERED, Grade.UNKNOWN, Way.BOTH, Map.of())));
         }
         List<Judged> judged = Stream.of(
                         lines.bySheet(line),

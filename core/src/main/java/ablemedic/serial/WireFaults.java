@@ -7,7 +7,7 @@ import ablemedic.serial.SerialDefect.DeadUartPad;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.uart.CraftLines;
-import ablemedic.uart.JoinedPart.Judged;
+import ablemedic.uart.Judged;
 import ablemedic.wiring.CopperDefect;
 import ablemedic.wiring.CopperDefect.WireMoved;
 import ablemedic.wiring.SerialPad;

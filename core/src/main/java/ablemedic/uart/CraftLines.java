@@ -15,12 +15,7 @@ import ablemedic.protocol.Format;
 import ablemedic.protocol.Format.Back;
 import ablemedic.reading.Meter;
 import ablemedic.uart.CraftLine.End;
-import ablemedic.uart.JoinedPart.Grade;
-import ablemedic.uart.JoinedPart.Judged;
-import ablemedic.uart.JoinedPart.Rule;
-import ablemedic.uart.JoinedPart.Way;
 import ablemedic.wiring.Electrics;
-import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Pad;
 import ablemedic.wiring.Part;
 import ablemedic.wiring.SerialBoard;
@@ -28,7 +23,6 @@ import ablemedic.wiring.SerialPad;
 import ablemedic.wiring.SerialPad.Inverter;
 import ablemedic.wiring.SerialPad.Side;
 import ablemedic.wiring.UartFunction;
-import ablemedic.wiring.Wire;
 import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,10 +37,13 @@ import java.util.stream.Stream;
  * two ends.
  */
 public final class CraftLines {
+    private final List<CraftLine> lines;
+
     /** A way of copper has less, ohms. */
     private static final double COPPER_OHMS = 5;
 
     private static final double HALF_A_VOLT = 0.5;
+
     /** States remembered of one craft: those that one plan asks for. */
     private static final int KEPT = 600;
 
@@ -54,15 +51,15 @@ public final class CraftLines {
     private static final int CRAFTS = 8;
 
     private static final Memory<Craft, Optional<CraftLines>> MADE = new Memory<>(CRAFTS);
-
     private final SerialBoard board;
     private final Part boardPart;
-    private final List<CraftLine> lines;
     private final Craft sound;
+
     /** What the sheet alone shows to be wrong with each line. */
     private final Map<String, List<Judged>> bySheet = new TreeMap<>();
 
     private final Memory<Key, Map<String, Now>> known = new Memory<>(KEPT);
+    private final LineWires wires;
 
     private record Key(Electrics electrics, Configuration told, boolean computer) {}
 
@@ -86,6 +83,7 @@ public final class CraftLines {
         this.boardPart = boardPart;
         this.board = board;
         this.lines = lines;
+        this.wires = new LineWires(this, sound);
     }
 
     /** Those of a craft; nothing where its FC has no UARTs entered. */
@@ -100,7 +98,7 @@ public final class CraftLines {
 
     private static Optional<CraftLines> made(Craft craft) {
         return craft.electrics().sheet().flightBoard().flatMap(part -> SerialBoard.of(part.archetype())
-                .map(board -> new CraftLines(craft, part, board, lines(craft, part)).judgedBySheet()));
+                .map(board -> new CraftLines(craft, part, board, LinesOfSheet.of(craft, part)).judgedBySheet()));
     }
 
     private CraftLines judgedBySheet() {
@@ -108,7 +106,7 @@ public final class CraftLines {
                 line.id(),
                 Stream.concat(
                                 line.needed().stream()
-                                        .filter(end -> jammed(sound, end, end.boardPad()))
+                                        .filter(end -> wires.jammed(sound, end, end.boardPad()))
                                         .map(end -> new Judged(
                                                 Rule.SHARED_PAD,
                                                 Grade.WRONG,
@@ -124,43 +122,6 @@ public final class CraftLines {
         return bySheet.get(line.id());
     }
 
-    private static List<CraftLine> lines(Craft craft, Part board) {
-        List<CraftLine> all = new ArrayList<>();
-        for (Part part : craft.electrics().sheet().parts()) {
-            for (InnerCircuit one : part.archetype().inner()) {
-                if (one instanceof InnerCircuit.Spoken spoken) {
-                    Format format = craft.setting(SpokenSettings.format(spoken.job()))
-                            .filter(spoken.formats()::contains)
-                            .orElse(spoken.formats().get(0));
-                    all.add(new CraftLine(
-                            part,
-                            spoken,
-                            format,
-                            end(craft, part, spoken.sends(), board),
-                            end(craft, part, spoken.hears(), board)));
-                }
-            }
-        }
-        return List.copyOf(all);
-    }
-
-    private static Optional<End> end(Craft craft, Part part, String pad, Part board) {
-        String at = part.address(pad);
-        Wiring wiring = craft.electrics().wiring();
-        return craft.electrics().sheet().wires().stream()
-                .filter(wire -> wire.from().equals(at) || wire.to().equals(at))
-                .findFirst()
-                .filter(wire -> other(wire, at).startsWith(board.id() + "."))
-                .map(wire -> new End(
-                        wire,
-                        at,
-                        other(wire, at),
-                        wiring.links().stream()
-                                .filter(link -> link.wireId().equals(wire.id()))
-                                .map(Wiring.Link::id)
-                                .toList()));
-    }
-
     /** What the planner is asked for a line, with the UART that it lies on. */
     public UartRequest wish(CraftLine line) {
         UartRequest wish = line.wish(line.format());
@@ -170,10 +131,6 @@ public final class CraftLines {
                 wish.format(),
                 wish.volts5(),
                 portOf(line).orElse(""));
-    }
-
-    private static String other(Wire wire, String end) {
-        return wire.from().equals(end) ? wire.to() : wire.from();
     }
 
     public SerialBoard board() {
@@ -232,9 +189,9 @@ public final class CraftLines {
             return new Now(alive, Reach.NONE, Reach.NONE, joined);
         }
         boolean oneWire = joined.part().oneWire();
-        Reach sends = line.sends().map(end -> wire(craft, end)).orElse(Reach.NONE);
+        Reach sends = line.sends().map(end -> wires.through(craft, end)).orElse(Reach.NONE);
         Reach hears = (oneWire ? line.sends().or(line::hears) : line.hears())
-                .map(end -> wire(craft, end))
+                .map(end -> wires.through(craft, end))
                 .orElse(Reach.NONE);
         Reach heard = joined.isHeard(bySheet(line))
                 ? GnssLoad.of(joined, craft.setting(SpokenSettings.GNSS_HZ)).through(sends)
@@ -246,62 +203,6 @@ public final class CraftLines {
 
     public static boolean telemetryOn(Craft craft) {
         return craft.setting(UartSettings.TELEMETRY) && craft.setting(FirmwareSettings.TELEMETRY_WORKS);
-    }
-
-    /** Whether what is sent gets through a wire, whatever it says. */
-    private Reach wire(Craft craft, End end) {
-        Electrics electrics = craft.electrics();
-        String at = electrics.movedTo(end.wire().id(), end.boardPad());
-        double ohms = ohms(electrics, end);
-        if (Double.isInfinite(ohms)
-                || electrics.deadUart(at)
-                || jammed(craft, end, at) && !jammed(sound, end, end.boardPad())) {
-            return Reach.NONE;
-        }
-        return ohms > 0 ? Reach.FLAKY : Reach.GOOD;
-    }
-
-    /** What its links have come to, ohms: 0 where all are sound, infinite where one is open. */
-    private static double ohms(Electrics electrics, End end) {
-        return end.links().stream()
-                .mapToDouble(link -> electrics.spoilt(link).orElse(0))
-                .sum();
-    }
-
-    /** Whether a wire has something on it that sends as well, or that holds it. */
-    private boolean jammed(Craft craft, End end, String boardPad) {
-        Electrics electrics = craft.electrics();
-        List<String> bridged = new ArrayList<>(electrics.bridgedWith(boardPad));
-        bridged.addAll(electrics.bridgedWith(end.partPad()));
-        if (bridged.stream().anyMatch(pad -> holds(craft, end, pad))) {
-            return true;
-        }
-        return lines.stream()
-                .flatMap(line -> line.sends().stream())
-                .filter(other -> !other.equals(end))
-                .anyMatch(other ->
-                        electrics.movedTo(other.wire().id(), other.boardPad()).equals(boardPad)
-                                && ohms(electrics, other) < Double.POSITIVE_INFINITY);
-    }
-
-    /** Whether a pad drives whatever is bridged with it. */
-    private boolean holds(Craft craft, End end, String pad) {
-        Electrics electrics = craft.electrics();
-        if (electrics.sheet().pad(pad).kind() != Pad.Kind.SERIAL) {
-            return true;
-        }
-        Optional<SerialPad> onBoard = pad(pad);
-        boolean boardSends = onBoard.filter(
-                        one -> one.side() == Side.TX && !jobs(craft, one.uart()).isEmpty())
-                .isPresent();
-        boolean partSends = lines.stream()
-                .flatMap(line -> line.ends().stream())
-                .filter(other -> !other.equals(end))
-                .anyMatch(other -> other.partPad().equals(pad)
-                        || electrics
-                                .movedTo(other.wire().id(), other.boardPad())
-                                .equals(pad));
-        return boardSends || partSends;
     }
 
     /** The serial pad of the FC at an address. */
@@ -326,7 +227,7 @@ public final class CraftLines {
     }
 
     /** The jobs that a UART does; none where something left behind overrules what is set. */
-    private static List<UartFunction> jobs(Craft craft, String uart) {
+    static List<UartFunction> jobs(Craft craft, String uart) {
         return craft.setting(FirmwareSettings.STALE) || !UartSettings.UARTS.contains(uart)
                 ? List.of()
                 : craft.setting(UartSettings.jobsOf(uart));
@@ -423,8 +324,8 @@ public final class CraftLines {
         for (CraftLine line : joined()) {
             for (End end : line.sends().stream().toList()) {
                 if (craft.electrics().movedTo(end.wire().id(), end.boardPad()).equals(address)) {
-                    Reach reach = wire(craft, end);
-                    if (jammed(craft, end, address)) {
+                    Reach reach = wires.through(craft, end);
+                    if (wires.jammed(craft, end, address)) {
                         return OnPad.JAMMED;
                     } else if (reach != Reach.NONE && sends(line, craft)) {
                         JoinedPart joined = now(line, craft, false).joined();

@@ -2,10 +2,6 @@ package ablemedic.uart;
 
 import ablemedic.catalogue.Param;
 import ablemedic.protocol.Format;
-import ablemedic.uart.JoinedPart.Grade;
-import ablemedic.uart.JoinedPart.Judged;
-import ablemedic.uart.JoinedPart.Rule;
-import ablemedic.uart.JoinedPart.Way;
 import ablemedic.wiring.UartFunction;
 import java.util.List;
 import java.util.Map;

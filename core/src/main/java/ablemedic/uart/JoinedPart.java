@@ -1,10 +1,7 @@
 package ablemedic.uart;
 
 import ablemedic.catalogue.Catalogue;
-import ablemedic.catalogue.Names;
 import ablemedic.catalogue.Param;
-import ablemedic.catalogue.Text;
-import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
 import ablemedic.protocol.Format.Back;
 import ablemedic.wiring.SerialBoard;
@@ -45,8 +42,9 @@ public record JoinedPart(
         double standsV,
         Optional<Told> told,
         boolean computer) {
-    private static final Catalogue RULES = Catalogue.beside(JoinedPart.class, "rules");
+    static final Catalogue RULES = Catalogue.beside(JoinedPart.class, "rules");
     private static final int SOFT_BAUD = 19_200;
+
     /** Two clocks that differ by more do not understand one another. */
     private static final double RATE_FITS = 0.03;
 
@@ -73,87 +71,6 @@ public record JoinedPart(
             boolean softOn) {
         public Told {
             jobs = List.copyOf(jobs);
-        }
-    }
-
-    /** How grave something is. */
-    public enum Grade {
-        HARMS,
-        WRONG,
-        DOUBTFUL,
-        UNKNOWN
-    }
-
-    /** Which way something stops what is said. */
-    public enum Way {
-        /** The board does not hear the part. */
-        HEARD,
-        /** The part does not hear the board. */
-        SPOKEN,
-        BOTH
-    }
-
-    /** What is asked of a line. */
-    public enum Rule {
-        OVERFED,
-        FIVE_VOLTS_IN,
-        NO_SUPPLY,
-        NO_GROUND,
-        ONE_WIRE_ABSENT,
-        ONE_WIRE_ON_RX,
-        SENDS_TO_NOTHING,
-        SENDS_TO_TX,
-        HEARS_NOTHING,
-        HEARS_RX,
-        NO_INVERTER,
-        INVERSION,
-        UNREAD,
-        TWO_UARTS,
-        FUNCTION_ELSEWHERE,
-        NO_FUNCTION,
-        OTHER_FUNCTION,
-        SEVERAL_FUNCTIONS,
-        FORMAT,
-        RATE,
-        TWO_WIRES_FOR_ONE,
-        ONE_WIRE_FOR_TWO,
-        HELD_BY_COMPUTER,
-        SHARED_WITH_COMPUTER,
-        TOO_FAST_FOR_SOFT,
-        SOFT_OFF,
-        ONE_WAY,
-        SHARED_PAD,
-        OVERLOADED,
-        NOT_ENTERED;
-
-        /** Its entry in the catalogue. */
-        String id() {
-            return Names.id(this);
-        }
-    }
-
-    /**
-     * One thing that was found, which way it stops, and what fixes it.
-     *
-     * @param params what stands in the gaps of its words
-     */
-    public record Judged(Rule rule, Grade grade, Way way, Map<String, Param> params) {
-        public Judged {
-            params = Map.copyOf(params);
-        }
-
-        /** What is wrong, in a sentence. */
-        public Text text() {
-            return words().line("is").capitalized();
-        }
-
-        /** What fixes it, in a sentence. */
-        public Text remedy() {
-            return words().line("fix");
-        }
-
-        private Words words() {
-            return RULES.of(rule.id()).with(params);
         }
     }
 

@@ -25,21 +25,18 @@ final class OtherHand {
         this.glitches = glitches;
     }
 
+    /** So many bytes in a row, and the rest after them, seconds. */
+    record Bursts(int bytes, double restS) {}
+
+    record Line(double baud, boolean evenParity, int stopBits, boolean inverted) {}
+
     /**
      * A table of a serial line. Bytes come in bursts of so many, and the recording begins so many bits into the first.
      */
-    String serial(
-            byte[] bytes,
-            int burst,
-            double restS,
-            double baud,
-            boolean evenParity,
-            int stopBits,
-            boolean inverted,
-            double cutBits) {
+    String serial(byte[] bytes, Bursts bursts, Line line, double cutBits) {
         StringBuilder bits = new StringBuilder();
         StringBuilder rests = new StringBuilder();
-        int restBits = (int) Math.ceil(restS * baud);
+        int restBits = (int) Math.ceil(bursts.restS() * line.baud());
         for (int i = 0; i < bytes.length; i++) {
             bits.append('0');
             int ones = 0;
@@ -48,17 +45,17 @@ final class OtherHand {
                 ones += one ? 1 : 0;
                 bits.append(one ? '1' : '0');
             }
-            if (evenParity) {
+            if (line.evenParity()) {
                 bits.append(ones % 2 == 1 ? '1' : '0');
             }
-            bits.append("1".repeat(stopBits));
-            if ((i + 1) % burst == 0) {
+            bits.append("1".repeat(line.stopBits()));
+            if ((i + 1) % bursts.bytes() == 0) {
                 bits.append("1".repeat(restBits));
             }
         }
         double[] starts = new double[bits.length() + 1];
         for (int i = 0; i < starts.length; i++) {
-            starts[i] = (i - cutBits) / baud + jitterS * random.nextGaussian();
+            starts[i] = (i - cutBits) / line.baud() + jitterS * random.nextGaussian();
         }
         StringBuilder table = new StringBuilder("t [us];line\n");
         int bit = (int) cutBits;
@@ -70,7 +67,7 @@ final class OtherHand {
             if (bit >= bits.length()) {
                 return table.append(rests).toString();
             }
-            boolean high = bits.charAt(bit) == '1' != inverted;
+            boolean high = bits.charAt(bit) == '1' != line.inverted();
             high ^= random.nextDouble() < glitches;
             table.append(String.format(Locale.ROOT, "%.3f", t * 1e6).replace('.', ','))
                     .append(';')

@@ -40,19 +40,13 @@ class FailsafeTimelineTest {
             .airframe();
     private static final Home READY = new Home(true, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING);
 
+    private static ReceiverOnLoss gives(WhenLost gives, boolean presetArm, double presetThrottle) {
+        return new ReceiverOnLoss(gives, 0.5, presetArm, presetThrottle);
+    }
+
     private static LostLink lost(
-            WhenLost receiver,
-            boolean presetArm,
-            double presetThrottle,
-            AfterGuardTime stage,
-            Home home,
-            double distance,
-            Optional<Double> back) {
-        return new LostLink(
-                new ReceiverOnLoss(receiver, 0.5, presetArm, presetThrottle),
-                new FcOnLoss(0.2, 1, stage, 25, 60),
-                home,
-                new Flight(10, 20, distance, 0, back));
+            ReceiverOnLoss receiver, AfterGuardTime stage, Home home, double distance, Optional<Double> back) {
+        return new LostLink(receiver, new FcOnLoss(0.2, 1, stage, 25, 60), home, new Flight(10, 20, distance, 0, back));
     }
 
     /**
@@ -115,9 +109,7 @@ class FailsafeTimelineTest {
         assertThat(FailsafeTimeline.of(
                                 FRAME,
                                 lost(
-                                        receiver,
-                                        arm,
-                                        throttle,
+                                        gives(receiver, arm, throttle),
                                         stage,
                                         has,
                                         home.equals("near") ? 4 : 80,
@@ -147,9 +139,10 @@ class FailsafeTimelineTest {
         ends.forEach((back, end) -> assertThat(FailsafeTimeline.of(
                                 FRAME,
                                 lost(
-                                        lost,
-                                        receiver.contains("armed"),
-                                        throttle.isEmpty() ? 0 : Double.parseDouble(throttle),
+                                        gives(
+                                                lost,
+                                                receiver.contains("armed"),
+                                                throttle.isEmpty() ? 0 : Double.parseDouble(throttle)),
                                         second,
                                         home,
                                         80,
@@ -242,11 +235,17 @@ class FailsafeTimelineTest {
     void theWayFlownBlindIsSpeedTimesWhatPasses() {
         assertThat(FailsafeTimeline.of(
                                 FRAME,
-                                lost(WhenLost.NO_FRAMES, false, 0, AfterGuardTime.DROP, READY, 80, Optional.empty()))
+                                lost(
+                                        gives(WhenLost.NO_FRAMES, false, 0),
+                                        AfterGuardTime.DROP,
+                                        READY,
+                                        80,
+                                        Optional.empty()))
                         .blindM())
                 .isCloseTo(17, within(1e-9));
         assertThat(FailsafeTimeline.of(
-                                FRAME, lost(WhenLost.FLAG, false, 0, AfterGuardTime.DROP, READY, 80, Optional.empty()))
+                                FRAME,
+                                lost(gives(WhenLost.FLAG, false, 0), AfterGuardTime.DROP, READY, 80, Optional.empty()))
                         .blindM())
                 .isCloseTo(15, within(1e-9));
     }
@@ -254,12 +253,18 @@ class FailsafeTimelineTest {
     @Test
     void whatIsDangerousIsSaid() {
         assertThat(FailsafeTimeline.of(
-                                FRAME, lost(WhenLost.HOLD, false, 0, AfterGuardTime.DROP, READY, 80, Optional.empty()))
+                                FRAME,
+                                lost(gives(WhenLost.HOLD, false, 0), AfterGuardTime.DROP, READY, 80, Optional.empty()))
                         .hazards())
                 .anyMatch(one -> one.contains("never learns"));
         assertThat(FailsafeTimeline.of(
                                 FRAME,
-                                lost(WhenLost.PRESETS, true, 80, AfterGuardTime.DROP, READY, 80, Optional.empty()))
+                                lost(
+                                        gives(WhenLost.PRESETS, true, 80),
+                                        AfterGuardTime.DROP,
+                                        READY,
+                                        80,
+                                        Optional.empty()))
                         .hazards()
                         .get(0))
                 .contains("climbs");
@@ -278,9 +283,7 @@ class FailsafeTimelineTest {
         assertThat(FailsafeTimeline.of(
                                 FRAME,
                                 lost(
-                                        WhenLost.NO_FRAMES,
-                                        false,
-                                        0,
+                                        gives(WhenLost.NO_FRAMES, false, 0),
                                         AfterGuardTime.RETURN_HOME,
                                         new Home(false, true, 12, 8, 10, 30, true, 0, HomeAt.ARMING),
                                         80,

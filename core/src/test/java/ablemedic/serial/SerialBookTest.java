@@ -18,8 +18,9 @@ import ablemedic.reading.Meter;
 import ablemedic.testing.CatalogueUse;
 import ablemedic.uart.CraftLine;
 import ablemedic.uart.CraftLines;
-import ablemedic.uart.JoinedPart;
+import ablemedic.uart.Judged;
 import ablemedic.uart.Reach;
+import ablemedic.uart.Rule;
 import ablemedic.wiring.UartFunction;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -133,8 +134,8 @@ class SerialBookTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(lines.bySheet(lines.of(UartFunction.TELEMETRY).orElseThrow()))
-                .extracting(JoinedPart.Judged::rule)
-                .containsExactly(JoinedPart.Rule.NO_INVERTER);
+                .extracting(Judged::rule)
+                .containsExactly(Rule.NO_INVERTER);
         assertThat(known.odds(Occasion.BUILD))
                 .isGreaterThan(book(craft).faults().stream()
                         .filter(fault -> !fault.id().equals(known.id()))

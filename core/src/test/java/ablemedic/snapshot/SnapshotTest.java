@@ -6,10 +6,8 @@ import ablemedic.Families;
 import ablemedic.configuration.Configuration;
 import ablemedic.configuration.Device;
 import ablemedic.configuration.Setting;
-import ablemedic.craft.ArmingSettings;
 import ablemedic.craft.Craft;
 import ablemedic.craft.FcSettings;
-import ablemedic.craft.ModeRange;
 import ablemedic.craft.Settings;
 import ablemedic.craft.UartSettings;
 import ablemedic.diagnosis.Assumptions;
@@ -18,7 +16,6 @@ import ablemedic.diagnosis.Book;
 import ablemedic.diagnosis.Case;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
-import ablemedic.diagnosis.Distribution;
 import ablemedic.diagnosis.Evidence;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Occasion;
@@ -47,45 +44,44 @@ import org.junit.jupiter.api.Test;
 
 @Tag("thorough")
 class SnapshotTest {
-    private static final Craft SOUND = SerialCrafts.polled();
-    private static final Book<Craft> BOOK = Families.book(SOUND, Meter.USUAL);
-    private static final Reading IS_SO = Reading.Chosen.of(Complaint.TRUE);
-    private static final Dictionary ALDER =
-            new Dictionary(FirmwareDialects.shipped().get(0), "2");
+    static final Craft SOUND = SerialCrafts.polled();
+    static final Book<Craft> BOOK = Families.book(SOUND, Meter.USUAL);
+    static final Reading IS_SO = Reading.Chosen.of(Complaint.TRUE);
+    static final Dictionary ALDER = new Dictionary(FirmwareDialects.shipped().get(0), "2");
 
     /** What the board of a craft would list, written as text and read back through the dictionary. */
-    private static Snapshot listed(Craft craft) {
+    static Snapshot listed(Craft craft) {
         return listed(craft, ALDER);
     }
 
-    private static Snapshot listed(Craft craft, Dictionary dictionary) {
+    static Snapshot listed(Craft craft, Dictionary dictionary) {
         var understood = dictionary.read(
                 SettingsExport.read(dictionary.export(craft.configuration()).getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
     }
 
-    private static boolean isOfBoard(Fault<Craft> fault) {
+    static boolean isOfBoard(Fault<Craft> fault) {
         Craft faulty = fault.applyTo(SOUND);
         return faulty.with(SOUND.configuration()).equals(SOUND)
                 && SOUND.configuration().differencesTo(faulty.configuration()).stream()
                         .allMatch(one -> one.setting().device() == Device.FLIGHT_BOARD && ALDER.names(one.setting()));
     }
 
-    private static List<Fault<Craft>> settingsOfTheBoard() {
+    static List<Fault<Craft>> settingsOfTheBoard() {
         return BOOK.faults().stream().filter(SnapshotTest::isOfBoard).toList();
     }
 
-    private static Posterior<Craft> after(Snapshot snapshot) {
+    static Posterior<Craft> after(Snapshot snapshot) {
         return after(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()), snapshot);
     }
 
-    private static Posterior<Craft> after(Case<Craft> known, Snapshot snapshot) {
+    static Posterior<Craft> after(Case<Craft> known, Snapshot snapshot) {
         Check<Craft> check = ExportCheck.of(1, 1, snapshot);
         return new Diagnosis<>(BOOK, Assumptions.USUAL)
                 .standing(known.with(check, Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
     }
 
-    private static double belief(Posterior<Craft> standing, Fault<Craft> fault) {
+    static double belief(Posterior<Craft> standing, Fault<Craft> fault) {
         return standing.stories().stream()
                 .filter(story -> story.hypothesis().faults().contains(fault))
                 .mapToDouble(Posterior.Weighed::belief)
@@ -161,7 +157,7 @@ class SnapshotTest {
         assertThat(steps(diagnosis, listedAlready)).as("once is enough").first().isNotEqualTo(ExportCheck.KIND);
     }
 
-    private static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
+    static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
         return diagnosis.planner(diagnosis.standing(known)).plan(BenchState.AT_INTAKE, Set.of()).steps().stream()
                 .map(step -> step.check().id())
                 .toList();
@@ -193,7 +189,7 @@ class SnapshotTest {
                         .containsExactly("take-off"));
     }
 
-    private static Set<String> causes(List<Change> changes, String setting) {
+    static Set<String> causes(List<Change> changes, String setting) {
         return changes.stream()
                 .filter(change -> change.setting().id().equals(setting))
                 .findFirst()
@@ -281,7 +277,7 @@ class SnapshotTest {
         }
     }
 
-    private static Snapshot told(String... settings) {
+    static Snapshot told(String... settings) {
         Configuration told = SOUND.configuration();
         for (String one : settings) {
             String[] parts = one.split("=", 2);
@@ -290,104 +286,13 @@ class SnapshotTest {
         return listed(SOUND.with(told));
     }
 
-    private static ExportAsEvidence taken(Snapshot snapshot, String complaint) {
-        return ExportAsEvidence.of(
-                1,
-                1,
-                snapshot,
-                SOUND,
-                () -> Families.complaints(SOUND, Meter.USUAL).stream()
-                        .filter(one -> one.id().equals(complaint))
-                        .findFirst()
-                        .orElseThrow()
-                        .amiss(),
-                BOOK.faults());
-    }
-
-    /** A flash that lost three things at once is no two faults of the book, and was called none of them. */
-    @Test
-    void whatAFlashLostAtOnceIsOneSuspectThatIsPutRightByEnteringItAll() {
-        ExportAsEvidence taken = taken(told("mode-arm=none", "mode-level=none", "level-calibrated=no"), "will-not-arm");
-        Fault<Craft> fault = taken.fault().orElseThrow();
-        assertThat(fault.describe(SOUND).plain()).contains("3 settings");
-        Check<Craft> complaint = Families.complaints(SOUND, Meter.USUAL).stream()
-                .filter(one -> one.id().equals("will-not-arm"))
-                .findFirst()
-                .orElseThrow()
-                .amiss()
-                .orElseThrow();
-        Book<Craft> book = BOOK.and(new Book<>(List.of(fault), List.of()));
-        Posterior<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL)
-                .standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())
-                        .with(complaint, IS_SO, Sureness.SURE)
-                        .with(taken.check(), Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
-        assertThat(belief(standing, fault)).isGreaterThan(0.9);
-        assertThat(standing.notInBook()).isLessThan(0.05);
-        assertThat(fault.fixes(SOUND)).singleElement().satisfies(fix -> assertThat(fix.applyTo(fault.applyTo(SOUND)))
-                .isEqualTo(SOUND));
-    }
-
-    @Test
-    void oneThatIsOtherwiseIsASuspectOfTheBook() {
-        assertThat(taken(told("mode-arm=none"), "will-not-arm").fault()).isEmpty();
-    }
-
-    /**
-     * The sheet is behind in two things that have nothing to do with a craft that flips: they are no suspect, and do
-     * not speak against the one there is.
-     */
-    @Test
-    void whatDoesNotMatterToTheComplaintSpeaksForNothing() {
-        ExportAsEvidence taken = taken(told("idle=6.5", "arm-tilt=45", "alignment=0/0/180"), "will-not-arm");
-        assertThat(taken.fault()).isEmpty();
-        ExportAsEvidence flips = taken(told("idle=6.5", "arm-tilt=45"), "take-off");
-        assertThat(flips.fault()).isEmpty();
-        for (Fault<Craft> fault : settingsOfTheBoard()) {
-            Craft faulty = fault.applyTo(SOUND);
-            Distribution behind = flips.check().outlook(faulty);
-            Distribution plain = ExportCheck.of(1, 1, listed(SOUND)).outlook(faulty);
-            assertThat(behind.likelihood(Reading.Chosen.of(ExportCheck.LISTED)) > 0.5)
-                    .as(fault.describe(SOUND).plain())
-                    .isEqualTo(plain.likelihood(Reading.Chosen.of(ExportCheck.LISTED)) > 0.5);
-        }
-    }
-
     /** A settings export of all settings without the lines of some settings. */
-    private static Snapshot without(Craft craft, Predicate<String> line) {
+    static Snapshot without(Craft craft, Predicate<String> line) {
         String text = ALDER.export(craft.configuration())
                 .lines()
                 .filter(Predicate.not(line))
                 .collect(Collectors.joining("\n"));
         var understood = ALDER.read(SettingsExport.read(text.getBytes(StandardCharsets.UTF_8)));
         return new Snapshot(understood.told(), understood.held());
-    }
-
-    @Test
-    void switchesThatALaterListingHasNoLineOfAreLostAndAllAreOfferedBack() {
-        Craft craft = SOUND.with(ArmingSettings.SOUNDER, new ModeRange(7, 1700, 2100));
-        Snapshot before = listed(craft);
-        Snapshot after = without(craft, line -> line.contains("mode_"));
-        assertThat(after.held()).doesNotContain(ArmingSettings.ARM);
-        Snapshot lost = after.since(before, ALDER::names);
-        assertThat(RestoreCommand.list(before, lost, ALDER))
-                .extracting(one -> one.setting().id() + " " + one.line().isPresent())
-                .containsExactlyInAnyOrder("mode-arm true", "mode-level true", "mode-sounder true");
-        assertThat(Change.between(before, lost, craft, Families.complaints(craft, Meter.USUAL), List.of()))
-                .filteredOn(change -> change.setting().equals(ArmingSettings.ARM))
-                .singleElement()
-                .satisfies(change -> assertThat(change.causes()).isNotEmpty());
-        assertThat(without(craft, line -> line.contains("mode_")).since(lost, ALDER::names))
-                .as("lost once, lost in the next one too")
-                .isEqualTo(lost);
-    }
-
-    @Test
-    void aPartOfAListingOrAVersionWithoutTheNameSaysNothingOfSwitches() {
-        Snapshot before = listed(SOUND);
-        Snapshot part = without(SOUND, line -> !line.contains("volt"));
-        assertThat(part.since(before, ALDER::names)).isSameAs(part);
-        Snapshot after = without(SOUND, line -> line.contains("mode_"));
-        assertThat(after.since(before, setting -> false)).isSameAs(after);
-        assertThat(before.since(after, ALDER::names)).isSameAs(before);
     }
 }

@@ -19,6 +19,7 @@ import ablemedic.requirement.Recorded;
 import ablemedic.requirement.Site;
 import ablemedic.requirement.Source;
 import ablemedic.wiring.Electrics;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -50,11 +51,7 @@ public record BuildSheet(
         @NotNull @Size(min = 4, max = 4, message = "{has.four.entries}")
         List<@NotNull @Valid Place> motors,
 
-        double massG,
-        double motorMassG,
-        double propDiameterMm,
-        double thrustToWeight,
-        @Nullable @Valid Place balance,
+        @JsonUnwrapped @Valid Sizes sizes,
 
         @NotNull @Size(min = 4, max = 4, message = "{has.four.entries}")
         List<@NotNull Spin> propSpins,
@@ -76,6 +73,14 @@ public record BuildSheet(
         Map<@Size(max = 80) String, @NotNull Source> sources) {
     private static final Words SAID =
             Catalogue.beside(BuildSheet.class, "words").of("build-sheet");
+
+    /** Masses in grams, prop in millimetres, and where it balances. */
+    public record Sizes(
+            double massG,
+            double motorMassG,
+            double propDiameterMm,
+            double thrustToWeight,
+            @Nullable @Valid Place balance) {}
 
     /** A place seen from above, millimetres from the middle of the motors. */
     public record Place(double forwardMm, double rightMm) {
@@ -109,14 +114,14 @@ public record BuildSheet(
         Airframe airframe = new Airframe(
                 shape,
                 motors.stream().map(Place::point).toList(),
-                massG,
-                motorMassG,
-                propDiameterMm,
-                balance == null
+                sizes.massG(),
+                sizes.motorMassG(),
+                sizes.propDiameterMm(),
+                sizes.balance() == null
                         ? Airframe.centreOfThrust(
                                 motors.stream().map(Place::point).toList())
-                        : balance.point(),
-                thrustToWeight);
+                        : sizes.balance().point(),
+                sizes.thrustToWeight());
         Electrics electrical = electrics == null ? Electrics.NONE : electrics.toElectrics();
         return new Craft(
                 airframe,
@@ -154,20 +159,7 @@ public record BuildSheet(
                         || electrics == null
                         || led(electrics.toElectrics()).isEmpty()
                 ? this
-                : new BuildSheet(
-                        shape,
-                        motors,
-                        massG,
-                        motorMassG,
-                        propDiameterMm,
-                        thrustToWeight,
-                        balance,
-                        propSpins,
-                        null,
-                        mounted,
-                        configuration,
-                        electrics,
-                        sources);
+                : new BuildSheet(shape, motors, sizes, propSpins, null, mounted, configuration, electrics, sources);
     }
 
     private Configuration devicesTold() {
@@ -196,11 +188,12 @@ public record BuildSheet(
                 frame.motors().stream()
                         .map(p -> new Place(p.forwardMm(), p.rightMm()))
                         .toList(),
-                frame.massG(),
-                frame.motorMassG(),
-                frame.propDiameterMm(),
-                frame.thrustToWeight(),
-                new Place(frame.balance().forwardMm(), frame.balance().rightMm()),
+                new Sizes(
+                        frame.massG(),
+                        frame.motorMassG(),
+                        frame.propDiameterMm(),
+                        frame.thrustToWeight(),
+                        new Place(frame.balance().forwardMm(), frame.balance().rightMm())),
                 craft.arms().stream().map(arm -> arm.motor().spin()).toList(),
                 led(craft.electrics()).isPresent() ? null : craft.outputs(),
                 Turn.of(craft.mounted()),
@@ -223,11 +216,7 @@ public record BuildSheet(
         return new BuildSheet(
                 shape,
                 motors,
-                massG,
-                motorMassG,
-                propDiameterMm,
-                thrustToWeight,
-                balance,
+                sizes,
                 propSpins,
                 led(other.toElectrics()).isPresent() ? null : toCraft().outputs(),
                 mounted,
@@ -240,20 +229,7 @@ public record BuildSheet(
     public BuildSheet withSource(Collection<Site> sites, Source source) {
         Map<String, Source> all = new TreeMap<>(sources == null ? Map.of() : sources);
         sites.forEach(site -> all.put(site.key(), source));
-        return new BuildSheet(
-                shape,
-                motors,
-                massG,
-                motorMassG,
-                propDiameterMm,
-                thrustToWeight,
-                balance,
-                propSpins,
-                wiring,
-                mounted,
-                configuration,
-                electrics,
-                all);
+        return new BuildSheet(shape, motors, sizes, propSpins, wiring, mounted, configuration, electrics, all);
     }
 
     /**
@@ -272,11 +248,7 @@ public record BuildSheet(
         return new BuildSheet(
                 shape,
                 motors,
-                massG,
-                motorMassG,
-                propDiameterMm,
-                thrustToWeight,
-                balance,
+                sizes,
                 propSpins,
                 wiring,
                 mounted,

@@ -1,21 +1,16 @@
 package ablemedic.app.chart;
 
-import ablemedic.app.chart.BuildSheet.Turn;
 import ablemedic.app.chart.Charts.Chart;
 import ablemedic.app.chart.CraftStore.Revision;
 import ablemedic.app.chart.CraftStore.Row;
 import ablemedic.app.chart.CraftStore.State;
-import ablemedic.app.chart.ElectricEntry.BatteryOnSheet;
 import ablemedic.app.entry.SettingAside;
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Folded;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.CraftClass;
-import ablemedic.craft.FlightMode;
-import ablemedic.craft.MotorNumbering;
-import ablemedic.craft.SpinConvention;
-import ablemedic.parts.WiringLayout;
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -74,8 +69,6 @@ class ChartController {
      * A first craft, entered in a minute: a class, the conventions, how the board sits and how it is wired. Another
      * craft to be like, or a full build sheet, may take the place of these.
      *
-     * @param layout how it is wired; left out, parts and wires stay unentered
-     * @param parts archetypes from the parts library
      * @param builder who built it, if that is known
      */
     record NewCraft(
@@ -87,16 +80,8 @@ class ChartController {
             String name,
 
             @Nullable CraftClass craftClass,
-            @Nullable SpinConvention spins,
-            @Nullable MotorNumbering numbering,
-            @Valid @Nullable Turn mounted,
-            @Nullable FlightMode mode,
-            @Nullable WiringLayout layout,
-
-            @Nullable @Size(max = 20, message = "{most.parts}")
-            List<@NotNull @Size(max = 60) String> parts,
-
-            @Valid @Nullable BatteryOnSheet battery,
+            @JsonUnwrapped @Valid FirstSheet.Conventions set,
+            @JsonUnwrapped @Valid FirstSheet.Wired wired,
 
             @Nullable @Size(max = 24, message = "{most.letters}")
             String like,
@@ -149,13 +134,7 @@ class ChartController {
         CraftClass preset = entry.craftClass() == null ? CraftClass.INCH_5 : entry.craftClass();
         BuildSheet sheet = like != null
                 ? crafts.newestSheet(like.mark()).sheet()
-                : entry.sheet() != null
-                        ? entry.sheet()
-                        : first.of(
-                                preset,
-                                new FirstSheet.Conventions(
-                                        entry.spins(), entry.numbering(), entry.mounted(), entry.mode()),
-                                new FirstSheet.Wired(entry.layout(), entry.battery(), entry.parts()));
+                : entry.sheet() != null ? entry.sheet() : first.of(preset, entry.set(), entry.wired());
         crafts.enter(
                 mark,
                 entry.name().strip(),

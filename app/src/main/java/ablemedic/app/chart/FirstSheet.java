@@ -12,6 +12,9 @@ import ablemedic.craft.SpinConvention;
 import ablemedic.parts.WiringLayout;
 import ablemedic.wiring.BatteryType;
 import ablemedic.wiring.Chemistry;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -32,7 +35,7 @@ class FirstSheet {
     record Conventions(
             @Nullable SpinConvention spins,
             @Nullable MotorNumbering numbering,
-            @Nullable Turn mounted,
+            @Valid @Nullable Turn mounted,
             @Nullable FlightMode mode) {}
 
     /**
@@ -43,8 +46,10 @@ class FirstSheet {
      */
     record Wired(
             @Nullable WiringLayout layout,
-            @Nullable BatteryOnSheet battery,
-            @Nullable List<String> parts) {}
+            @Valid @Nullable BatteryOnSheet battery,
+
+            @Nullable @Size(max = 20, message = "{most.parts}")
+            List<@NotNull @Size(max = 60) String> parts) {}
 
     BuildSheet of(CraftClass preset, Conventions set, Wired wired) {
         Craft craft = CraftClass.sound(

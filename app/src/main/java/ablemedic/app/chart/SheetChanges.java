@@ -34,10 +34,26 @@ final class SheetChanges {
                 before.shape().label(),
                 after.shape().label());
         add(changes, SAID.line("places").plain(), before.motors(), after.motors());
-        add(changes, SAID.line("mass").plain(), grams(before.massG()), grams(after.massG()));
-        add(changes, SAID.line("motor-mass").plain(), grams(before.motorMassG()), grams(after.motorMassG()));
-        add(changes, SAID.line("prop").plain(), before.propDiameterMm() + " mm", after.propDiameterMm() + " mm");
-        add(changes, SAID.line("thrust").plain(), before.thrustToWeight(), after.thrustToWeight());
+        add(
+                changes,
+                SAID.line("mass").plain(),
+                grams(before.sizes().massG()),
+                grams(after.sizes().massG()));
+        add(
+                changes,
+                SAID.line("motor-mass").plain(),
+                grams(before.sizes().motorMassG()),
+                grams(after.sizes().motorMassG()));
+        add(
+                changes,
+                SAID.line("prop").plain(),
+                before.sizes().propDiameterMm() + " mm",
+                after.sizes().propDiameterMm() + " mm");
+        add(
+                changes,
+                SAID.line("thrust").plain(),
+                before.sizes().thrustToWeight(),
+                after.sizes().thrustToWeight());
         add(changes, SAID.line("balance").plain(), place(before), place(after));
         for (Corner corner : Corner.ALL) {
             int c = corner.ordinal();
@@ -162,10 +178,10 @@ final class SheetChanges {
     }
 
     private static String place(BuildSheet sheet) {
-        return sheet.balance() == null
+        return sheet.sizes().balance() == null
                 ? SAID.line("balanced").plain()
-                : SAID.with("forward", Math.round(sheet.balance().forwardMm()))
-                        .with("right", Math.round(sheet.balance().rightMm()))
+                : SAID.with("forward", Math.round(sheet.sizes().balance().forwardMm()))
+                        .with("right", Math.round(sheet.sizes().balance().rightMm()))
                         .line("off")
                         .plain();
     }

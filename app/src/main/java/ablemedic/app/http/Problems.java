@@ -151,7 +151,9 @@ class Problems extends ResponseEntityExceptionHandler {
     protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<Wrong> wrong = e.getBindingResult().getFieldErrors().stream()
-                .map(field -> new Wrong(field.getField(), String.valueOf(field.getDefaultMessage())))
+                .map(field -> new Wrong(
+                        WrittenPath.of(e.getParameter().getParameterType(), field.getField()),
+                        String.valueOf(field.getDefaultMessage())))
                 .toList();
         return widened(answer(
                 HttpStatus.UNPROCESSABLE_CONTENT,

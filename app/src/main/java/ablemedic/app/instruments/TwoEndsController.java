@@ -5,6 +5,7 @@ import ablemedic.app.instruments.UartPlannerController.WishAsked;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.protocol.Format;
+import ablemedic.uart.Grade;
 import ablemedic.uart.JoinedPart;
 import ablemedic.uart.JoinedPart.Told;
 import ablemedic.uart.UartRequest;
@@ -66,7 +67,7 @@ class TwoEndsController {
     /** Empty where all is sound. */
     record EndsAnswer(List<FoundAtEnds> judged) {}
 
-    record FoundAtEnds(JoinedPart.Grade grade, String text, String remedy) {}
+    record FoundAtEnds(Grade grade, String text, String remedy) {}
 
     @PostMapping("/api/instruments/two-ends")
     EndsAnswer judge(@RequestBody @Valid EndsAsked asked) {

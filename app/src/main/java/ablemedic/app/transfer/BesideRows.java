@@ -18,9 +18,9 @@ final class BesideRows {
     void runs(Runs runs) {
         runs.routines()
                 .forEach(one -> rows.missing(
-                        "routine_run WHERE rows.mark() = ? AND at = ?",
+                        "routine_run WHERE mark = ? AND at = ?",
                         List.of(rows.mark(), one.at()),
-                        "INSERT INTO routine_run (rows.mark(), at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)",
+                        "INSERT INTO routine_run (mark, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)",
                         rows.mark(),
                         one.at(),
                         one.passed() ? 1 : 0,
@@ -28,9 +28,9 @@ final class BesideRows {
                         rows.json().write(one.run())));
         runs.setUps().forEach(one -> {
             rows.missing(
-                    "set_up WHERE rows.mark() = ? AND begun_at = ?",
+                    "set_up WHERE mark = ? AND begun_at = ?",
                     List.of(rows.mark(), one.begunAt()),
-                    "INSERT INTO set_up (rows.mark(), occasion, begun_at, ended_at, version, body) VALUES (?, ?, ?, ?, ?, ?)",
+                    "INSERT INTO set_up (mark, occasion, begun_at, ended_at, version, body) VALUES (?, ?, ?, ?, ?, ?)",
                     rows.mark(),
                     one.occasion(),
                     one.begunAt(),
@@ -39,7 +39,7 @@ final class BesideRows {
                     rows.json().write(one.given()));
             rows.count(rows.database()
                     .sql(
-                            "UPDATE set_up SET ended_at = ?, version = ?, body = ? WHERE rows.mark() = ? AND begun_at = ? AND version < ?")
+                            "UPDATE set_up SET ended_at = ?, version = ?, body = ? WHERE mark = ? AND begun_at = ? AND version < ?")
                     .params(Arrays.asList(
                             AddedRows.text(one.endedAt()),
                             one.version(),

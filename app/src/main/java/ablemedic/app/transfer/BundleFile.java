@@ -134,7 +134,9 @@ final class BundleFile {
                     if (one == null) {
                         throw Refusal.wrong(at + "[" + i + "]", REFUSALS, "missing");
                     }
-                    whole(one, at + "[" + i + "]");
+                    if (one instanceof Record inner) {
+                        whole(inner, at + "[" + i + "]");
+                    }
                 }
             } else if (value instanceof Record inner && !(inner instanceof Attached)) {
                 whole(inner, at);

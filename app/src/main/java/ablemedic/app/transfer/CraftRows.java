@@ -34,7 +34,7 @@ final class CraftRows {
     void craft(CraftOf one, Optional<CraftStore.Row> known) {
         if (known.isEmpty()) {
             rows.insert(
-                    "INSERT INTO craft (rows.mark(), folded, name, class, builder, state, version, entered_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                    "INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
                     rows.mark(),
                     Folded.of(rows.mark()),
                     one.name(),
@@ -52,8 +52,7 @@ final class CraftRows {
         }
         if (one.version() > known.get().version()) {
             rows.database()
-                    .sql(
-                            "UPDATE craft SET name = ?, builder = ?, state = ?, version = ?, aside = ? WHERE rows.mark() = ?")
+                    .sql("UPDATE craft SET name = ?, builder = ?, state = ?, version = ?, aside = ? WHERE mark = ?")
                     .params(Arrays.asList(
                             one.name(), told(one.builder()), one.state(), one.version(), one.aside(), rows.mark()))
                     .update();
@@ -64,7 +63,7 @@ final class CraftRows {
         String where = "sheets[" + (one.revision() - 1) + "]";
         String body = rows.json().write(one.sheet());
         Optional<String> known = rows.database()
-                .sql("SELECT body FROM build_sheet WHERE rows.mark() = ? AND revision = ? AND entered_at = ?")
+                .sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ? AND entered_at = ?")
                 .params(rows.mark(), one.revision(), one.enteredAt().toString())
                 .query(String.class)
                 .optional();
@@ -75,13 +74,13 @@ final class CraftRows {
         rows.apart(
                 where,
                 rows.database()
-                                .sql("SELECT count(*) FROM build_sheet WHERE rows.mark() = ? AND revision = ?")
+                                .sql("SELECT count(*) FROM build_sheet WHERE mark = ? AND revision = ?")
                                 .params(rows.mark(), one.revision())
                                 .query(Integer.class)
                                 .single()
                         == 0);
         rows.insert(
-                "INSERT INTO build_sheet (rows.mark(), revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)",
+                "INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)",
                 rows.mark(),
                 one.revision(),
                 body,
@@ -91,7 +90,7 @@ final class CraftRows {
 
     void snapshot(SnapshotOf one) {
         Optional<byte[]> known = rows.database()
-                .sql("SELECT packed FROM snapshot WHERE rows.mark() = ? AND number = ?")
+                .sql("SELECT packed FROM snapshot WHERE mark = ? AND number = ?")
                 .params(rows.mark(), one.number())
                 .query(byte[].class)
                 .optional();
@@ -102,7 +101,7 @@ final class CraftRows {
             return;
         }
         rows.insert(
-                "INSERT INTO snapshot (rows.mark(), number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 rows.mark(),
                 one.number(),
                 one.family(),
@@ -120,8 +119,7 @@ final class CraftRows {
         for (LineOf line : all) {
             Optional<Long> known = rows
                     .database()
-                    .sql(
-                            "SELECT id FROM log_entry WHERE rows.mark() = ? AND at = ? AND kind = ? AND text = ? ORDER BY id")
+                    .sql("SELECT id FROM log_entry WHERE mark = ? AND at = ? AND kind = ? AND text = ? ORDER BY id")
                     .params(rows.mark(), line.at().toString(), line.kind(), line.text())
                     .query(Long.class)
                     .list()
@@ -130,7 +128,7 @@ final class CraftRows {
                     .findFirst();
             if (known.isEmpty()) {
                 rows.insert(
-                        "INSERT INTO log_entry (rows.mark(), at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)",
+                        "INSERT INTO log_entry (mark, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)",
                         rows.mark(),
                         line.at(),
                         line.kind(),
@@ -146,9 +144,9 @@ final class CraftRows {
     void file(FileOf one, List<Long> numbers, List<Long> lines) {
         byte[] bytes = one.bytes().read();
         rows.missing(
-                "kept_file WHERE rows.mark() = ? AND entered_at = ? AND name = ? AND bytes = ?",
+                "kept_file WHERE mark = ? AND entered_at = ? AND name = ? AND bytes = ?",
                 List.of(rows.mark(), one.enteredAt(), one.name(), bytes),
-                "INSERT INTO kept_file (rows.mark(), work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
                 rows.mark(),
                 one.workUp() == null ? null : numbers.get(one.workUp() - 1),
                 one.n(),

@@ -23,7 +23,7 @@ final class WorkUpRows {
     /** The number of a work-up here; it is opened where it is not known. */
     long workUp(WorkUpOf one) {
         Optional<Long> known = rows.database()
-                .sql("SELECT id FROM work_up WHERE rows.mark() = ? AND opened_at = ? AND complaint = ?")
+                .sql("SELECT id FROM work_up WHERE mark = ? AND opened_at = ? AND complaint = ?")
                 .params(rows.mark(), one.openedAt().toString(), one.complaint())
                 .query(Long.class)
                 .optional();
@@ -33,7 +33,7 @@ final class WorkUpRows {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         rows.database()
                 .sql(
-                        "INSERT INTO work_up (rows.mark(), revision, complaint_kind, complaint, occasion, opened_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?)")
+                        "INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?)")
                 .params(Arrays.asList(
                         rows.mark(),
                         one.revision(),
@@ -76,7 +76,7 @@ final class WorkUpRows {
                         "ledger_entry WHERE work_up_id = ? AND closed_at = ?",
                         List.of(id, end.closedAt()),
                         """
-      INSERT INTO ledger_entry (work_up_id, rows.mark(), closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
+      INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
                         id,
                         rows.mark(),
                         end.closedAt(),
