@@ -113,7 +113,7 @@
       </div>
       <div class="end">
         <Notice text={error} />
-        <button class="act" disabled={label.trim() === ''}>Enter it</button>
+        <button class="act" disabled={label.trim() === ''}>Save battery</button>
       </div>
     </form>
   {/if}

@@ -14,7 +14,7 @@
   {:else}
     <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(chart.mark)}`}>Start a work-up</a>
   {/if}
-  <a class="quiet" href={`/crafts/${encodeURIComponent(chart.mark)}/set-up`}>Set it up</a>
+  <a class="quiet" href={`/crafts/${encodeURIComponent(chart.mark)}/set-up`}>Set up</a>
   <a class="quiet" href={`/new-craft?like=${encodeURIComponent(chart.mark)}`}>Duplicate</a>
   {#if chart.state === 'FIT'}
     <button class="quiet" onclick={onground}>Ground it</button>

@@ -33,7 +33,7 @@
     { field: 'massG', label: 'All-up mass with battery, g' },
     { field: 'motorMassG', label: 'Mass of a motor, g' },
     { field: 'propDiameterMm', label: 'Prop diameter, mm' },
-    { field: 'thrustToWeight', label: 'Thrust over weight' }
+    { field: 'thrustToWeight', label: 'Thrust-to-weight ratio' }
   ] as const;
   const balance = [
     { axis: 'forwardMm', label: 'Balance point, mm forward' },

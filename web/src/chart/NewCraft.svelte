@@ -59,7 +59,7 @@
       </div>
       {#if (crafts.value ?? []).length > 0}
         <div class="field">
-          <label for="like">Built like</label>
+          <label for="like">Duplicate of</label>
           <select id="like" class="entry" bind:value={craft.like}>
             <option value="">none of those on the bench</option>
             {#each crafts.value ?? [] as one (one.mark)}<option value={one.mark}
@@ -76,7 +76,7 @@
       {/if}
       <div class="end">
         <Notice text={craft.error} />
-        <button class="act" disabled={craft.busy || craft.mark.trim() === ''}>Enter it</button>
+        <button class="act" disabled={craft.busy || craft.mark.trim() === ''}>Save craft</button>
       </div>
     </form>
   {/if}

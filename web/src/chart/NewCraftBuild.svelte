@@ -26,7 +26,7 @@
   </select>
 </div>
 <div class="field">
-  <label for="numbering">Motors are numbered</label>
+  <label for="numbering">Motor numbering</label>
   <select id="numbering" class="entry" bind:value={craft.numbering}>
     {#each choices.numberings as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
   </select>
@@ -41,7 +41,7 @@
   >
 </div>
 <div class="field">
-  <label for="mode">It takes off in</label>
+  <label for="mode">Mode at take-off</label>
   <select id="mode" class="entry" bind:value={craft.mode}>
     {#each choices.modes as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
   </select>

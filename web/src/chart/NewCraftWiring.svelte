@@ -8,7 +8,7 @@
 </script>
 
 <div class="field">
-  <label for="layout">It is wired as</label>
+  <label for="layout">Wiring layout</label>
   <select id="layout" class="entry" bind:value={craft.layout} onchange={() => (craft.board = '')}>
     {#each choices.layouts as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
     <option value="">to be entered later</option>
@@ -18,7 +18,7 @@
   <div class="field">
     <label for="board">Flight controller</label>
     <select id="board" class="entry" bind:value={craft.board}>
-      <option value="">the usual FC of that layout, UARTs not entered</option>
+      <option value="">the usual FC of that layout, without UARTs</option>
       {#each choices.boards.filter((one) => one.layouts.includes(craft.layout as 'STACK')) as one (one.id)}
         <option value={one.id}>{one.label}</option>
       {/each}
@@ -52,7 +52,7 @@
     </select>
   </fieldset>
   <fieldset class="field whole">
-    <legend>Parts fitted besides</legend>
+    <legend>Other parts</legend>
     <div class="parts">
       {#each choices.parts as one (one.id)}
         <label class="inline"

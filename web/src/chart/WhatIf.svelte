@@ -20,7 +20,7 @@
   }
 </script>
 
-<h3>In thought</h3>
+<h3>What if</h3>
 <form onsubmit={think}>
   <label for="thought-setting">If</label>
   <select id="thought-setting" class="entry" bind:value={id} onchange={() => (value = '')}>
@@ -43,7 +43,7 @@
       placeholder={setting ? `such as ${setting.usual}` : ''}
     />
   {/if}
-  <button class="quiet" disabled={!id || value.trim() === ''}>what then?</button>
+  <button class="quiet" disabled={!id || value.trim() === ''}>Show effects</button>
 </form>
 <div aria-live="polite">
   {#if snapshots.whatIf}

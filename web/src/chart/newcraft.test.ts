@@ -42,7 +42,7 @@ describe('a new craft', () => {
   it('is entered by its class, schools and seat, with a pack of the usual resistance for its size', async () => {
     await opened();
     await fireEvent.change(document.querySelector('#spins')!, { target: { value: 'OUTWARD' } });
-    await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Save craft' }));
     await waitFor(() => expect(last('POST')).toBeDefined());
     expect(last('POST')?.body).toMatchObject({
       mark: 'KITE',
@@ -57,7 +57,7 @@ describe('a new craft', () => {
   it('takes the flight board that was chosen among those of its layout', async () => {
     await opened();
     await fireEvent.change(screen.getByLabelText('Flight controller'), { target: { value: 'board-f7' } });
-    await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Save craft' }));
     await waitFor(() => expect(last('POST')).toBeDefined());
     expect((last('POST')?.body as { parts: string[] }).parts[0]).toBe('board-f7');
   });
@@ -65,7 +65,7 @@ describe('a new craft', () => {
   it('built like another takes everything of that one', async () => {
     params.like = 'TERN';
     await opened();
-    await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Save craft' }));
     await waitFor(() =>
       expect(last('POST')?.body).toEqual({ mark: 'KITE', name: '', builder: '', like: 'TERN' })
     );
@@ -74,7 +74,7 @@ describe('a new craft', () => {
   it('says what is wrong and keeps what was entered', async () => {
     await opened();
     server.refusal = 'There is a craft marked “KITE” already.';
-    await fireEvent.click(screen.getByRole('button', { name: 'Enter it' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Save craft' }));
     await waitFor(() => screen.getByText('There is a craft marked “KITE” already.'));
     expect(screen.getByLabelText<HTMLInputElement>('Craft ID').value).toBe('KITE');
     expect(gone).toHaveLength(0);

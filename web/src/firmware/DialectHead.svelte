@@ -7,15 +7,15 @@
 
 <div class="own">
   <div class="field">
-    <label for="family-id">Its id, small letters</label>
+    <label for="family-id">ID, lower case</label>
     <input id="family-id" class="entry figure" bind:value={dialect.id} autocomplete="off" />
   </div>
   <div class="field">
-    <label for="family-label">What people call it</label>
+    <label for="family-label">Name</label>
     <input id="family-label" class="entry" bind:value={dialect.label} autocomplete="off" />
   </div>
   <div class="field">
-    <label for="family-assigns">A line to paste begins with</label>
+    <label for="family-assigns">A setting line begins with</label>
     <input id="family-assigns" class="entry figure" bind:value={dialect.assigns} autocomplete="off" />
   </div>
   <div class="field">

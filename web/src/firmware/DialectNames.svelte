@@ -31,7 +31,7 @@
       {#each shown as { row, at } (row)}
         <tr class:wrong={at === dialect.wrongRow}>
           <td>
-            {#if row[0] === ABLE}<span class="small">is able to</span>{:else}
+            {#if row[0] === ABLE}<span class="small">ability</span>{:else}
               <input
                 id={`name-${at}`}
                 class="figure"

@@ -83,16 +83,16 @@
             : 'ships, invented'}</span
         >
         <span class="out">
-          <a href={`/api/firmware-families/${one.id}`} download={`${one.id}.csv`}>Take it out as CSV</a>
+          <a href={`/api/firmware-families/${one.id}`} download={`${one.id}.csv`}>Export as CSV</a>
           <button class="plain" type="button" onclick={() => void open(one.id, one.own)}
-            >{one.own ? 'Change it' : 'Begin one like it'}</button
+            >{one.own ? 'Edit' : 'Duplicate'}</button
           >
         </span>
       </li>
     {/each}
   </ul>
-  <DropFile label="Drop a family's table here" onfile={(file) => void taken(file, file.name)} />
-  {#if family.kept}<p aria-live="polite">{family.kept} is kept.</p>{/if}
+  <DropFile label="Drop a dialect’s CSV file here" onfile={(file) => void taken(file, file.name)} />
+  {#if family.kept}<p aria-live="polite">{family.kept} is saved.</p>{/if}
   {#if family.opened}
     <form onsubmit={(event) => void keep(event)}>
       <DialectHead dialect={family} />
@@ -107,9 +107,9 @@
             autocomplete="off"
           />
         </div>
-        <button class="quiet" type="button" onclick={() => void add('')}>Add a name</button>
-        <button class="quiet" type="button" onclick={() => void add(ABLE)}>Add what it is able to do</button>
-        <button class="act">Keep it</button>
+        <button class="quiet" type="button" onclick={() => void add('')}>Add name</button>
+        <button class="quiet" type="button" onclick={() => void add(ABLE)}>Add ability</button>
+        <button class="act">Save dialect</button>
       </div>
       <DialectNames dialect={family} {shown} words={words.value} {said} />
     </form>

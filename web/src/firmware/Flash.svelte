@@ -48,7 +48,7 @@
   </p>
   <Notice text={families.error || flash.plan.error || flash.error} />
   <div class="target">
-    <label for="family">To be written</label>
+    <label for="family">Firmware to flash</label>
     <select id="family" class="entry" bind:value={family}>
       {#each families.value ?? [] as one (one.id)}<option value={one.id}>{one.label}</option>{/each}
     </select>
@@ -125,7 +125,7 @@
     {#if flash.tried === view.remedies.length}
       <p>None of that helped: try another computer, then replace the FC. Don’t fly it like this.</p>
     {/if}
-    <p><button class="quiet" type="button" onclick={() => flash.anew()}>Begin anew</button></p>
+    <p><button class="quiet" type="button" onclick={() => flash.anew()}>Start over</button></p>
   {/if}
 </section>
 

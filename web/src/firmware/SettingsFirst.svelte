@@ -17,9 +17,9 @@
 {:else}
   <p class="caution">
     {view.snapshot === undefined
-      ? 'There is no snapshot of its settings: what the flash takes away is gone.'
+      ? 'There is no snapshot of its settings: what the flash erases is gone.'
       : `Since snapshot ${view.snapshot} this happened: ${view.stale}. It no longer tells how the craft is.`}
-    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>List its settings now</a>
+    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>Export its settings now</a>
   </p>
   {#if flash.without}
     <p class="small">Flashing without an export: {flash.without}. It is in the log.</p>

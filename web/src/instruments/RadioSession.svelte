@@ -47,7 +47,7 @@
 
 <Paper
   title={`Receiver and FC on the bench${mark ? ` of ${mark}` : ''}`}
-  text="A stand-in that answers by the same rules as the checks. It moves no motor, and is no leave to try anything in the air."
+  text="A stand-in that answers by the same rules as the checks. It moves no motor. What works here still has to be tested on the craft."
   error={solved.error || recording.error}
 >
   {#snippet asked()}

@@ -32,7 +32,7 @@
   const grades: Record<Schemas['FoundAtEnds']['grade'], string> = {
     HARMS: 'harms',
     WRONG: 'wrong',
-    DOUBTFUL: 'mind',
+    DOUBTFUL: 'note',
     UNKNOWN: 'not known'
   };
 </script>
@@ -64,7 +64,7 @@
   <div aria-live="polite">
     <Notice text={solved.error} />
     {#if solved.value}
-      {#if solved.value.judged.length === 0}<p class="sound">They understand one another.</p>{/if}
+      {#if solved.value.judged.length === 0}<p class="sound">They understand each other.</p>{/if}
       <ul class="found">
         {#each solved.value.judged as one, i (i)}
           <li class={one.grade.toLowerCase()}>

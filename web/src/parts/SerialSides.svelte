@@ -32,7 +32,7 @@
 {#if work.partType.kind === 'BOARD'}
   <UartsOfBoard {work} />
 {:else if work.partType.kind === 'PART'}
-  <h2>Its serial lines</h2>
+  <h2>Serial lines</h2>
   {#each work.partType.spoken ?? [] as line, i (i)}
     <div class="line">
       <div class="field">
@@ -81,7 +81,7 @@
   {/each}
   <p>
     <button type="button" class="quiet" disabled={work.serialPads.length === 0} onclick={() => work.addLine()}
-      >A line</button
+      >Add line</button
     >
     {#if work.serialPads.length === 0}<span class="small"
         >Mark the pads that send or hear as serial first.</span

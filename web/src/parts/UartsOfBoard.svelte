@@ -7,11 +7,11 @@
 
   const processors: Schemas['UartsOf']['processor'][] = ['F1', 'F3', 'F4', 'F7', 'H7'];
   const inverters: { id: Schemas['UartPadOf']['inverter']; label: string }[] = [
-    { id: 'NONE', label: 'nothing turns it round' },
-    { id: 'CHIP', label: 'the chip, when configured' },
+    { id: 'NONE', label: 'no inverter' },
+    { id: 'CHIP', label: 'in the processor, by a setting' },
     { id: 'FIXED', label: 'always inverted' },
     { id: 'JUMPER', label: 'a solder jumper' },
-    { id: 'SOFTWARE', label: 'a switch of the firmware' }
+    { id: 'SOFTWARE', label: 'in the firmware, by a setting' }
   ];
   let uarts = $derived(work.partType.uarts);
   let names = $derived([...new Set(uarts?.pads.map((one) => one.uart) ?? [])]);
@@ -43,14 +43,14 @@
       </select>
     </div>
     <div class="field">
-      <label for="silent">What its print does not tell</label>
+      <label for="silent">Not printed on the board</label>
       <input id="silent" class="entry" bind:value={uarts.silent} maxlength="200" />
     </div>
   </div>
   <p class="ticks">
     {#each names as name (name)}
       <label class="tick"
-        ><input type="checkbox" value={name} bind:group={uarts.soft} /> UART {name} is soft</label
+        ><input type="checkbox" value={name} bind:group={uarts.soft} /> UART {name} is soft serial</label
       >
     {/each}
   </p>
@@ -65,7 +65,7 @@
         <div class="field">
           <label for={`side-${i}`}>side</label>
           <select id={`side-${i}`} class="entry" bind:value={one.side}>
-            <option value="RX">RX, it hears</option>
+            <option value="RX">RX, receives</option>
             <option value="TX">TX, it sends</option>
           </select>
         </div>
@@ -75,7 +75,7 @@
             {#each inverters as way (way.id)}<option value={way.id}>{way.label}</option>{/each}
           </select>
         </div>
-        <label class="tick"><input type="checkbox" bind:checked={one.bears5V} /> bears 5 V</label>
+        <label class="tick"><input type="checkbox" bind:checked={one.bears5V} /> 5 V tolerant</label>
       </li>
     {/each}
   </ul>

@@ -12,7 +12,7 @@
       class="quiet"
       aria-pressed={one.id === view.convention}
       disabled={work.at > 0 || work.busy}
-      onclick={() => void work.load(one.id)}>{one.label}{one.asked ? ', asked for' : ''}</button
+      onclick={() => void work.load(one.id)}>{one.label}{one.asked ? ', required now' : ''}</button
     >
   {/each}
   <span class="small">{view.conventions.find((one) => one.id === view.convention)?.reason}</span>

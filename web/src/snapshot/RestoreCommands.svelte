@@ -7,7 +7,7 @@
   let { snapshots, changes }: { snapshots: SnapshotsState; changes: Schemas['ChangesView'] } = $props();
 </script>
 
-<h3>To put back</h3>
+<h3>Restore commands</h3>
 <ul>
   {#each changes.putBack as one (one.settingId)}
     <li>

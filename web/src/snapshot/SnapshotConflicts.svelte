@@ -11,7 +11,7 @@
   };
 </script>
 
-<h3>Does not go with this craft</h3>
+<h3>Conflicts with this craft</h3>
 <ul class="lint">
   {#each view.lint as one, i (i)}
     <li class={one.severity.toLowerCase()}>
@@ -26,7 +26,7 @@
           {/each}
           {#each one.pads as pad (pad.address)}
             <a href={`/crafts/${encodeURIComponent(mark)}/wiring?pad=${encodeURIComponent(pad.address)}`}
-              >leads at {pad.label}</a
+              >wires at {pad.label}</a
             >
           {/each}
           {#if one.settles}It would settle: {one.settles}.{/if}
@@ -34,7 +34,7 @@
       </span>
     </li>
   {:else}
-    <li class="sound">Everything agrees with the wires, battery, arrow and motors on the sheet.</li>
+    <li class="sound">Nothing: it agrees with the wires, battery, arrow and motors on the sheet.</li>
   {/each}
 </ul>
 

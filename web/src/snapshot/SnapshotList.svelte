@@ -14,7 +14,7 @@
 
 <div class="left">
   <div class="field">
-    <label for="why">Why it is taken</label>
+    <label for="why">Why it was exported</label>
     <input
       id="why"
       class="entry"
@@ -24,7 +24,7 @@
       autocomplete="off"
     />
   </div>
-  <DropOrPaste label="Drop the FC's settings export here" button="Keep it" ontext={keep} />
+  <DropOrPaste label="Drop the FC's settings export here" button="Save export" ontext={keep} />
   <ol class="list" aria-label="Snapshots, the newest first">
     {#each snapshots.rows as row (row.number)}
       <li>

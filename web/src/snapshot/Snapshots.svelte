@@ -48,7 +48,7 @@
   <p>
     <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
     <span class="small">Everything the FC exports, kept unchanged.</span>
-    <a href="/firmware-dialects">Firmware families</a>
+    <a href="/firmware-dialects">Firmware dialects</a>
   </p>
   <Notice text={snapshots.error} />
   <div class="two">

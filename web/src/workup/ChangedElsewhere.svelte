@@ -8,7 +8,7 @@
 {#if work.ahead > 0}
   <p class="misfit">
     <strong>It was changed on another device.</strong> What you enter now would be refused.
-    <button class="plain" onclick={() => void work.catchUp()}>Show it as it is now</button>
+    <button class="plain" onclick={() => void work.catchUp()}>Reload</button>
   </p>
 {/if}
 

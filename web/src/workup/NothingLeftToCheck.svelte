@@ -16,7 +16,7 @@
   <p>
     What is known here does not explain this craft. What then: a second pair of eyes on it; one suspected part
     exchanged for one that is known to be good, and what that did entered as your own test (<kbd>t</kbd>); or
-    close it honestly as not found (<kbd>c</kbd>). It is not flown as it is.
+    close it honestly as not found (<kbd>c</kbd>). Don’t fly it as it is.
   </p>
 {/if}
 <p class="after">

@@ -118,17 +118,17 @@ class RecordedConflictTest {
         Check<Craft> told = diagnosis.book().check(complaint.seen().id()).orElse(complaint.seen());
         Case<Craft> known = new Case<>(required.craft(), Occasion.BUILD, List.of(), List.of())
                 .with(told, given(told, truth), Sureness.SURE);
-        Posterior<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> posterior = diagnosis.posterior(known);
         int looks = 0;
-        while (!isFound(standing, conflict) && looks < 3) {
+        while (!isFound(posterior, conflict) && looks < 3) {
             Check<Craft> next = diagnosis
-                    .planner(standing)
+                    .planner(posterior)
                     .plan(BenchState.AT_INTAKE, Set.of())
                     .next()
                     .orElseThrow()
                     .check();
             known = known.with(next, given(next, truth), Sureness.SURE);
-            standing = diagnosis.standing(known);
+            posterior = diagnosis.posterior(known);
             looks++;
         }
         assertThat(looks).as(() -> "looks " + diagnosisOf(diagnosis, kind)).isLessThanOrEqualTo(1);
@@ -138,8 +138,8 @@ class RecordedConflictTest {
         return kind + " in a book of " + diagnosis.book().faults().size();
     }
 
-    private static boolean isFound(Posterior<Craft> standing, Conflict conflict) {
-        Optional<Suspect<Craft>> first = standing.standsOut();
+    private static boolean isFound(Posterior<Craft> posterior, Conflict conflict) {
+        Optional<Suspect<Craft>> first = posterior.standsOut();
         return first.filter(suspect -> suspect.faults().stream()
                         .anyMatch(blamed -> blamed.fault().id().equals(conflict.id())))
                 .isPresent();
@@ -165,7 +165,7 @@ class RecordedConflictTest {
         for (Check<Craft> check : List.of(complaint.seen(), alignment, arrow)) {
             known = known.with(check, given(check, required.craft()), Sureness.SURE);
         }
-        Posterior<Craft> standing = diagnosis.standing(known);
-        assertThat(standing.everHeld("recorded-alignment")).isLessThan(0.1);
+        Posterior<Craft> posterior = diagnosis.posterior(known);
+        assertThat(posterior.everHeld("recorded-alignment")).isLessThan(0.1);
     }
 }

@@ -20,6 +20,7 @@ import java.util.Arrays;
 import java.util.Base64;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.Collectors;
 import java.util.zip.GZIPOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -145,7 +146,12 @@ class BundleTest {
         assertThat(bundle.get("craft").get("builder").asString()).isEqualTo("the loft");
         bundle.put("form", 1);
         ((ObjectNode) bundle.get("craft")).remove("builder");
-        bundle.get("workUps").forEach(one -> one.get("repairLog").forEach(end -> ((ObjectNode) end).remove("parts")));
+        bundle.get("workUps").forEach(one -> one.get("repairLog").forEach(end -> {
+            ((ObjectNode) end).remove("parts");
+            List.of("causes", "fixes", "changes", "proof").forEach(list -> join(end, list, "; "));
+            join(end, "kinds", " ");
+        }));
+        JsonNode then = app.get("/api/repair-log?craft=EIDER").get("entries");
         bundle.get("files").forEach(one -> ((ObjectNode) one).remove("line"));
         bundle.get("workUps").forEach(one -> rename(one, "repairLog", "ledger"));
         bundle.get("batteries").forEach(one -> rename(one, "battery", "pack"));
@@ -155,9 +161,25 @@ class BundleTest {
                     .isTrue();
             assertThat(other.get("/api/crafts/EIDER").get("builder").asString()).isEmpty();
             assertThat(other.get("/api/repair-log/trends").get("parts")).isEmpty();
-            bundle.put("form", 6);
+            JsonNode now = other.get("/api/repair-log").get("entries");
+            assertThat(now).hasSameSizeAs(then);
+            for (int i = 0; i < now.size(); i++) {
+                assertThat(now.get(i).get("causes")).isEqualTo(then.get(i).get("causes"));
+                assertThat(now.get(i).get("kinds")).isEqualTo(then.get(i).get("kinds"));
+            }
+            bundle.put("form", 7);
             assertThat(refused(other, 422, bundle)).contains("newer version");
         }
+    }
+
+    /** A list as it was written before form 6. */
+    private static void join(JsonNode record, String list, String between) {
+        ((ObjectNode) record)
+                .put(
+                        list,
+                        record.get(list).values().stream()
+                                .map(JsonNode::asString)
+                                .collect(Collectors.joining(between)));
     }
 
     private static void rename(JsonNode record, String now, String then) {
@@ -250,7 +272,7 @@ class BundleTest {
     void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) throws IOException {
         try (App other = App.empty(folder)) {
             ObjectNode sound = bundle(app, "EIDER");
-            assertThat(refused(other, 422, sound.deepCopy().put("form", 6))).contains("newer version");
+            assertThat(refused(other, 422, sound.deepCopy().put("form", 7))).contains("newer version");
             assertThat(refused(other, 422, sound.deepCopy().put("format", "other")))
                     .contains("format");
             assertThat(refused(other, 422, sound.deepCopy().put("more", 1))).contains("more");

@@ -58,8 +58,8 @@ class WorkUpTest {
         JsonNode repairLog = app.get("/api/repair-log?q=W1");
         assertThat(repairLog.get("entries")).hasSize(1);
         JsonNode entry = repairLog.get("entries").get(0);
-        assertThat(entry.get("causes").asString()).isEqualTo("The front-right prop is for the wrong rotation");
-        assertThat(entry.get("changes").asString()).contains("clockwise → counter-clockwise");
+        assertThat(entry.get("causes").get(0).asString()).isEqualTo("The front-right prop is for the wrong rotation");
+        assertThat(entry.get("changes").toString()).contains("clockwise → counter-clockwise");
         assertThat(entry.get("proof").toString()).contains("Hover test").contains("passed");
         assertThat(app.get("/api/crafts/W1/log").toString()).contains("Work-up closed: solved and proven");
     }

@@ -106,7 +106,7 @@ final class FamiliesTable {
                 .mapToDouble(i -> {
                     long began = System.nanoTime();
                     patients.diagnosis()
-                            .planner(patients.diagnosis().standing(known))
+                            .planner(patients.diagnosis().posterior(known))
                             .plan(BenchState.AT_INTAKE, Set.of());
                     return (System.nanoTime() - began) / 1e6;
                 })

@@ -77,13 +77,13 @@ public class ReasoningSpeed {
         return known;
     }
 
-    /** The same findings in another order each time, since the standing of the last cases is kept. */
+    /** The same findings in another order each time, since the posterior of the last cases is kept. */
     private <S> Plan<S> standingAndPlan(Diagnosis<S> diagnosis, Case<S> known) {
         List<Evidence<S>> turned = new ArrayList<>(known.evidence());
         Collections.rotate(turned, ++turn % turned.size());
-        Posterior<S> standing =
-                diagnosis.standing(new Case<>(known.sound(), known.occasion(), turned, known.repairs()));
-        return diagnosis.planner(standing).plan(BenchState.AT_INTAKE, Set.of());
+        Posterior<S> posterior =
+                diagnosis.posterior(new Case<>(known.sound(), known.occasion(), turned, known.repairs()));
+        return diagnosis.planner(posterior).plan(BenchState.AT_INTAKE, Set.of());
     }
 
     /** Target: under 50 ms. */

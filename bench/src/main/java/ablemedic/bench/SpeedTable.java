@@ -44,7 +44,7 @@ final class SpeedTable {
         System.out.printf(Locale.ROOT, "  what all families keep in memory %9.0f MB (target under 60)%n", keptMb());
     }
 
-    /** What the reasoning of the made-up book holds after twenty standings and plans, each with a finding more. */
+    /** What the reasoning of the made-up book holds after twenty posteriors and plans, each with a finding more. */
     private static double keptMb() {
         Book<List<Integer>> book = MadeUp.book();
         Diagnosis<List<Integer>> diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
@@ -52,7 +52,7 @@ final class SpeedTable {
         Case<List<Integer>> known = MadeUp.known(book);
         for (int i = 0; i < 20; i++) {
             known = known.with(book.checks().get(100 + i), Chosen.of("0"), Sureness.SURE);
-            diagnosis.planner(diagnosis.standing(known)).plan(BenchState.AT_INTAKE, Set.of());
+            diagnosis.planner(diagnosis.posterior(known)).plan(BenchState.AT_INTAKE, Set.of());
         }
         double after = usedMb();
         // Still reachable here, so that it was not swept away before it was measured.

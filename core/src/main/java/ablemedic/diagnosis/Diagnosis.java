@@ -38,7 +38,7 @@ public final class Diagnosis<S> {
     private final Predictions<S> predictions;
     private final Map<S, Remedies<S>> remedies = new ConcurrentHashMap<>();
 
-    private final Map<Case<S>, Posterior<S>> standings = new LinkedHashMap<>(4, 0.75f, true) {
+    private final Map<Case<S>, Posterior<S>> posteriors = new LinkedHashMap<>(4, 0.75f, true) {
         private static final long serialVersionUID = 1;
 
         @Override
@@ -48,7 +48,7 @@ public final class Diagnosis<S> {
     };
 
     /**
-     * How likely each finding is by what is predicted of it, as a logarithm: the next standing asks for all but the
+     * How likely each finding is by what is predicted of it, as a logarithm: the next posterior asks for all but the
      * newest again.
      */
     private final Map<StoryWeighing.InContext<S>, Map<Foreseen, Double>> weighed =
@@ -84,16 +84,16 @@ public final class Diagnosis<S> {
      * What to believe of the case as it stands. The last few are kept: a plan, a card and a map of one case ask for the
      * same.
      */
-    public Posterior<S> standing(Case<S> known) {
-        synchronized (standings) {
-            Posterior<S> kept = standings.get(known);
+    public Posterior<S> posterior(Case<S> known) {
+        synchronized (posteriors) {
+            Posterior<S> kept = posteriors.get(known);
             if (kept != null) {
                 return kept;
             }
         }
         Posterior<S> made = made(known);
-        synchronized (standings) {
-            standings.put(known, made);
+        synchronized (posteriors) {
+            posteriors.put(known, made);
         }
         return made;
     }
@@ -136,14 +136,14 @@ public final class Diagnosis<S> {
         return remedies.computeIfAbsent(sound, s -> new Remedies<>(book, s));
     }
 
-    /** Plans the next checks for a standing that this diagnosis has made. */
-    public Planner<S> planner(Posterior<S> standing) {
-        return planner(standing, Barred.NOTHING);
+    /** Plans the next checks for a posterior that this diagnosis has made. */
+    public Planner<S> planner(Posterior<S> posterior) {
+        return planner(posterior, Barred.NOTHING);
     }
 
     /** The same where some power is barred. */
-    public Planner<S> planner(Posterior<S> standing, Barred barred) {
-        return new Planner<>(book, predictions, standing, barred);
+    public Planner<S> planner(Posterior<S> posterior, Barred barred) {
+        return new Planner<>(book, predictions, posterior, barred);
     }
 
     /** What a check predicts of a hypothesis, with the repairs of the case made. */

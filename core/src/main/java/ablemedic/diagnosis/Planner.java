@@ -65,7 +65,7 @@ public final class Planner<S> {
 
     private final Book<S> book;
     private final Predictions<S> predictions;
-    private final Posterior<S> standing;
+    private final Posterior<S> posterior;
     private final Map<String, List<Finding<S>>> made = new HashMap<>();
     private final Barred barred;
     private final ExpectedInformation<S> information;
@@ -73,12 +73,12 @@ public final class Planner<S> {
     private Asked lastAsked;
     private Plan<S> lastPlan;
 
-    Planner(Book<S> book, Predictions<S> predictions, Posterior<S> standing, Barred barred) {
+    Planner(Book<S> book, Predictions<S> predictions, Posterior<S> posterior, Barred barred) {
         this.barred = barred;
         this.book = book;
         this.predictions = predictions;
-        this.standing = standing;
-        this.information = new ExpectedInformation<>(predictions, standing);
+        this.posterior = posterior;
+        this.information = new ExpectedInformation<>(predictions, posterior);
     }
 
     /**
@@ -91,10 +91,10 @@ public final class Planner<S> {
                 .mapToDouble(Plan.Step::bitsPerMinute)
                 .max()
                 .orElse(0);
-        return standing.standsOut().or(() -> standing.suspects().stream()
+        return posterior.standsOut().or(() -> posterior.suspects().stream()
                 .findFirst()
                 .filter(first -> first.belief() >= WORTH_A_TRY
-                        && first.belief() > standing.notInBook()
+                        && first.belief() > posterior.notInBook()
                         && bitsPerMinute(first) > best));
     }
 
@@ -102,7 +102,7 @@ public final class Planner<S> {
     private double bitsPerMinute(Suspect<S> suspect) {
         double p = Math.min(suspect.belief(), 1 - NEGLIGIBLE_BELIEF);
         double bits = -(p * Math.log(p) + (1 - p) * Math.log(1 - p)) / Math.log(2);
-        return bits / (suspect.leading().fixes(standing.known().sound()).get(0).minutes() + PROOF_MINUTES);
+        return bits / (suspect.leading().fixes(posterior.known().sound()).get(0).minutes() + PROOF_MINUTES);
     }
 
     /** The plan from a bench state, without the checks named as skipped. Checks that tell nothing are left out. */
@@ -170,9 +170,9 @@ public final class Planner<S> {
     private List<GroupedStory<S>> beliefs() {
         Map<Object, Integer> groups = new HashMap<>();
         List<GroupedStory<S>> beliefs = new ArrayList<>();
-        Case<S> known = standing.known();
-        Set<String> explaining = standing.explaining();
-        List<Weighed<S>> likeliest = standing.stories().stream()
+        Case<S> known = posterior.known();
+        Set<String> explaining = posterior.explaining();
+        List<Weighed<S>> likeliest = posterior.stories().stream()
                 .filter(weighed -> weighed.belief() >= NEGLIGIBLE_BELIEF)
                 .sorted(Comparator.comparingDouble((Weighed<S> weighed) -> weighed.belief())
                         .reversed())
@@ -180,9 +180,9 @@ public final class Planner<S> {
                 .toList();
         for (Weighed<S> weighed : likeliest) {
             Hypothesis<S> h = weighed.hypothesis();
-            Set<String> owed = new TreeSet<>(standing.owed(h));
+            Set<String> owed = new TreeSet<>(posterior.owed(h));
             owed.retainAll(explaining);
-            Object owes = h.inBook() ? Map.entry(owed, standing.isAstray(h)) : "not-in-book";
+            Object owes = h.inBook() ? Map.entry(owed, posterior.isAstray(h)) : "not-in-book";
             int group = groups.computeIfAbsent(owes, o -> groups.size());
             beliefs.add(new GroupedStory<>(
                     h, predictions.state(known.sound(), h, known.repairs()), group, weighed.belief()));
@@ -217,7 +217,7 @@ public final class Planner<S> {
 
     /** What the record has wrong and leads is looked at where it is before anything else: one look settles it. */
     private Plan<S> confirming(Plan<S> plan) {
-        Optional<Suspect<S>> leading = standing.suspects().stream()
+        Optional<Suspect<S>> leading = posterior.suspects().stream()
                 .findFirst()
                 .filter(first -> first.leading().isRecorded() && first.belief() > WIRES);
         if (leading.isEmpty()) {
@@ -241,7 +241,7 @@ public final class Planner<S> {
 
     /** What a check tells of whether one suspect is to blame, in bits. */
     private double settles(Check<S> check, Suspect<S> suspect) {
-        Case<S> known = standing.known();
+        Case<S> known = posterior.known();
         List<Distribution> outlooks = Stream.of(Hypothesis.of(suspect.leading()), Hypothesis.<S>none())
                 .map(story -> predictions.of(story, predictions.state(known.sound(), story, known.repairs()), check))
                 .toList();
@@ -271,7 +271,7 @@ public final class Planner<S> {
     }
 
     private List<Finding<S>> made(Check<S> check) {
-        return made.computeIfAbsent(check.id(), id -> standing.known().madeNow(check));
+        return made.computeIfAbsent(check.id(), id -> posterior.known().madeNow(check));
     }
 
     /**
@@ -317,11 +317,11 @@ public final class Planner<S> {
         Map<String, Double> byRemedy = new HashMap<>();
         for (GroupedStory<S> b : beliefs) {
             if (b.hypothesis().inBook()) {
-                Set<String> owed = standing.owed(b.hypothesis());
+                Set<String> owed = posterior.owed(b.hypothesis());
                 owed.forEach(r -> byRemedy.merge(r, b.weight(), Double::sum));
             }
         }
         return byRemedy.values().stream()
-                .anyMatch(w -> w >= standing.assumptions().standsOutAt());
+                .anyMatch(w -> w >= posterior.assumptions().standsOutAt());
     }
 }

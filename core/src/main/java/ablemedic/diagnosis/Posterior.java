@@ -38,7 +38,7 @@ public final class Posterior<S> {
      *
      * @param logPrior natural logarithm of its weight before anything was found, not normalised
      * @param logLikelihoods of each piece of evidence, in the order of the case
-     * @param belief probability, 0 to 1; all of a standing sum to 1
+     * @param belief probability, 0 to 1; all of a posterior sum to 1
      */
     public record Weighed<S>(Hypothesis<S> hypothesis, double logPrior, double[] logLikelihoods, double belief) {}
 

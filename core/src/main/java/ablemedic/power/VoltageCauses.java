@@ -54,10 +54,10 @@ final class VoltageCauses {
                     diagnosis.book().check(PowerChecks.SHOWN_FULL).orElseThrow().told(pair.trueV());
             known = known.with(check, new Measured(pair.shownV() * toSheet), Sureness.SURE);
         }
-        Posterior<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> posterior = diagnosis.posterior(known);
         Words words = ScaleFromReadings.words();
         List<Cause> causes = new ArrayList<>();
-        double right = standing.nothingLeft();
+        double right = posterior.nothingLeft();
         boolean scaleDiffers = Math.abs(toSheet - 1) > SCALE_DIFFERS;
         causes.add(new Cause(
                 scaleDiffers
@@ -68,8 +68,8 @@ final class VoltageCauses {
                         : words.line("sound").plain(),
                 right,
                 volts(sound, pairs.get(0), toSheet)));
-        for (Suspect<Craft> suspect : standing.suspects()) {
-            if (suspect.belief() >= WORTH_SHOWING && standing.explaining().contains(suspect.remedy())) {
+        for (Suspect<Craft> suspect : posterior.suspects()) {
+            if (suspect.belief() >= WORTH_SHOWING && posterior.explaining().contains(suspect.remedy())) {
                 Fault<Craft> fault = suspect.leading();
                 causes.add(new Cause(
                         fault.describe(craft).plain(),
@@ -77,7 +77,7 @@ final class VoltageCauses {
                         volts(fault.applyTo(sound), pairs.get(0), toSheet)));
             }
         }
-        causes.add(new Cause(words.line("unknown").plain(), standing.notInBook(), ""));
+        causes.add(new Cause(words.line("unknown").plain(), posterior.notInBook(), ""));
         return causes.stream()
                 .filter(c -> c.belief() >= WORTH_SHOWING)
                 .sorted((a, b) -> Double.compare(b.belief(), a.belief()))

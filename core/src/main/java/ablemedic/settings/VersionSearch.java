@@ -82,7 +82,7 @@ public final class VersionSearch {
                 belief[step] /= sum;
             }
         }
-        return standing(belief);
+        return posterior(belief);
     }
 
     /** How likely a trial of a version gives this, if it was the step from {@code step} to the next that broke it. */
@@ -91,7 +91,7 @@ public final class VersionSearch {
         return works ? worksSo : 1 - worksSo;
     }
 
-    private Standing standing(double[] belief) {
+    private Standing posterior(double[] belief) {
         int best = 0;
         for (int step = 1; step < belief.length; step++) {
             best = belief[step] > belief[best] ? step : best;

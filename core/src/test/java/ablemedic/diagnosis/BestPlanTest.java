@@ -90,7 +90,7 @@ class BestPlanTest {
                 return 0;
             }
             Check<Set<String>> check = diagnosis
-                    .planner(diagnosis.standing(known))
+                    .planner(diagnosis.posterior(known))
                     .plan(BenchState.AT_INTAKE, List.of())
                     .next()
                     .orElseThrow()

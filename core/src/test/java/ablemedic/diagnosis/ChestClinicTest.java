@@ -67,8 +67,8 @@ class ChestClinicTest {
         return faults;
     }
 
-    private static double belief(Posterior<Set<String>> standing, char what) {
-        return standing.stories().stream()
+    private static double belief(Posterior<Set<String>> posterior, char what) {
+        return posterior.stories().stream()
                 .filter(w -> w.hypothesis().faults().stream().anyMatch(f -> f.id().indexOf(what) >= 0))
                 .mapToDouble(Posterior.Weighed::belief)
                 .sum();
@@ -76,17 +76,17 @@ class ChestClinicTest {
 
     @Test
     void aPositiveXRayGivesThePrintedPosteriors() {
-        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), xRay, 1));
-        assertThat(belief(standing, 't')).isCloseTo(2800.0 / 8291.0, offset(1e-9));
-        assertThat(belief(standing, 'l')).isCloseTo(0.371487, offset(1e-6));
-        assertThat(belief(standing, 'b')).isCloseTo(0.491102, offset(1e-6));
+        Posterior<Set<String>> posterior = diagnosis.posterior(Toy.found(Toy.opened(), xRay, 1));
+        assertThat(belief(posterior, 't')).isCloseTo(2800.0 / 8291.0, offset(1e-9));
+        assertThat(belief(posterior, 'l')).isCloseTo(0.371487, offset(1e-6));
+        assertThat(belief(posterior, 'b')).isCloseTo(0.491102, offset(1e-6));
     }
 
     @Test
     void dyspnoeaGivesThePrintedPosteriors() {
-        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), dyspnoea, 1));
-        assertThat(belief(standing, 't')).isCloseTo(0.087751, offset(1e-6));
-        assertThat(belief(standing, 'l')).isCloseTo(0.099525, offset(1e-6));
-        assertThat(belief(standing, 'b')).isCloseTo(0.811402, offset(1e-6));
+        Posterior<Set<String>> posterior = diagnosis.posterior(Toy.found(Toy.opened(), dyspnoea, 1));
+        assertThat(belief(posterior, 't')).isCloseTo(0.087751, offset(1e-6));
+        assertThat(belief(posterior, 'l')).isCloseTo(0.099525, offset(1e-6));
+        assertThat(belief(posterior, 'b')).isCloseTo(0.811402, offset(1e-6));
     }
 }

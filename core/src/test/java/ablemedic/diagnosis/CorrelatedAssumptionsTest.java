@@ -66,7 +66,7 @@ class CorrelatedAssumptionsTest {
         for (Map.Entry<Check<Set<String>>, Reading> each : found) {
             known = known.with(each.getKey(), each.getValue(), Sureness.SURE);
         }
-        return DIAGNOSIS.standing(known).everHeld("broken");
+        return DIAGNOSIS.posterior(known).everHeld("broken");
     }
 
     @Test
@@ -112,6 +112,6 @@ class CorrelatedAssumptionsTest {
     }
 
     private static double bits(Case<Set<String>> known) {
-        return DIAGNOSIS.planner(DIAGNOSIS.standing(known)).bits(HERE);
+        return DIAGNOSIS.planner(DIAGNOSIS.posterior(known)).bits(HERE);
     }
 }

@@ -120,27 +120,27 @@ class EnumerationTest {
     void beliefsAreThoseOfEnumeration(long seed) {
         Drawn drawn = new Drawn(seed);
         Map<Set<String>, Double> exact = drawn.enumerate();
-        Posterior<Set<String>> standing = drawn.diagnosis.standing(drawn.known);
+        Posterior<Set<String>> posterior = drawn.diagnosis.posterior(drawn.known);
         for (int i = 0; i < FAULTS; i++) {
             String id = "f" + i;
             double belief = exact.entrySet().stream()
                     .filter(e -> e.getKey().contains(id))
                     .mapToDouble(Map.Entry::getValue)
                     .sum();
-            assertThat(standing.everHeld(id)).isCloseTo(belief, offset(1e-12));
+            assertThat(posterior.everHeld(id)).isCloseTo(belief, offset(1e-12));
         }
-        assertThat(standing.notInBook())
+        assertThat(posterior.notInBook())
                 .isCloseTo(FOREIGN.stream().mapToDouble(exact::get).sum(), offset(1e-12));
-        assertThat(standing.nothingLeft()).isCloseTo(exact.get(Set.<String>of()), offset(1e-12));
+        assertThat(posterior.nothingLeft()).isCloseTo(exact.get(Set.<String>of()), offset(1e-12));
     }
 
     @ParameterizedTest
     @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
     void theReasonsOfASuspectMultiplyToItsOdds(long seed) {
         Drawn drawn = new Drawn(seed);
-        Posterior<Set<String>> standing = drawn.diagnosis.standing(drawn.known);
-        for (Suspect<Set<String>> suspect : standing.suspects()) {
-            assertThat(standing.why(suspect.remedy()).odds())
+        Posterior<Set<String>> posterior = drawn.diagnosis.posterior(drawn.known);
+        for (Suspect<Set<String>> suspect : posterior.suspects()) {
+            assertThat(posterior.why(suspect.remedy()).odds())
                     .isCloseTo(suspect.belief() / (1 - suspect.belief()), offset(1e-9));
         }
     }
@@ -151,7 +151,7 @@ class EnumerationTest {
         Drawn drawn = new Drawn(seed);
         Map<Set<String>, Double> exact = drawn.enumerate();
         Plan<Set<String>> plan =
-                drawn.diagnosis.planner(drawn.diagnosis.standing(drawn.known)).plan(BenchState.AT_INTAKE, List.of());
+                drawn.diagnosis.planner(drawn.diagnosis.posterior(drawn.known)).plan(BenchState.AT_INTAKE, List.of());
         for (Plan.Step<Set<String>> step : plan.steps()) {
             int check = drawn.checks.indexOf(step.check());
             assertThat(step.bits()).isCloseTo(mutualInformation(drawn, exact, check), offset(1e-5));
@@ -215,8 +215,8 @@ class EnumerationTest {
     void theSameCaseGivesTheSameStandingAndPlan(long seed) {
         Drawn one = new Drawn(seed);
         Drawn other = new Drawn(seed);
-        assertThat(one.diagnosis.standing(one.known).suspects().stream().map(Suspect::belief))
-                .containsExactlyElementsOf(other.diagnosis.standing(other.known).suspects().stream()
+        assertThat(one.diagnosis.posterior(one.known).suspects().stream().map(Suspect::belief))
+                .containsExactlyElementsOf(other.diagnosis.posterior(other.known).suspects().stream()
                         .map(Suspect::belief)
                         .toList());
         assertThat(plan(one)).isNotEmpty().isEqualTo(plan(other));
@@ -225,7 +225,7 @@ class EnumerationTest {
     private static List<String> plan(Drawn drawn) {
         return drawn
                 .diagnosis
-                .planner(drawn.diagnosis.standing(drawn.known))
+                .planner(drawn.diagnosis.posterior(drawn.known))
                 .plan(BenchState.AT_INTAKE, List.of())
                 .steps()
                 .stream()

@@ -110,8 +110,8 @@ class MixedAnswersTest {
         Reading reading = said(Map.of("did", chose("holds"), "after", Chosen.of("never")));
         Diagnosis<Set<String>> diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
         Case<Set<String>> nothing = new Case<>(Set.of(), Occasion.NOTHING_KNOWN, List.of(), List.of());
-        double before = ratio(diagnosis.standing(nothing));
-        double after = ratio(diagnosis.standing(nothing.with(check, reading, Sureness.SURE)));
+        double before = ratio(diagnosis.posterior(nothing));
+        double after = ratio(diagnosis.posterior(nothing.with(check, reading, Sureness.SURE)));
         double broad = Distribution.broad(ANSWERS).likelihood(reading);
         double by = Sureness.SURE.temper(outlook(0.1).likelihood(reading), broad)
                 / Sureness.SURE.temper(outlook(0.9).likelihood(reading), broad);
@@ -121,8 +121,8 @@ class MixedAnswersTest {
                 .isBetween(0.8 * by, by);
     }
 
-    private static double ratio(Posterior<Set<String>> standing) {
-        return standing.everHeld("no stage") / standing.everHeld("else");
+    private static double ratio(Posterior<Set<String>> posterior) {
+        return posterior.everHeld("no stage") / posterior.everHeld("else");
     }
 
     @Test

@@ -65,7 +65,7 @@ class PolyboxTest {
     }
 
     private Posterior<Set<String>> seen() {
-        return diagnosis.standing(Toy.found(Toy.found(Toy.opened(), f, 10), g, 12));
+        return diagnosis.posterior(Toy.found(Toy.found(Toy.opened(), f, 10), g, 12));
     }
 
     @Test
@@ -83,11 +83,11 @@ class PolyboxTest {
     @Test
     void measuringXTellsTheTwoSingleFaultsApart() {
         Case<Set<String>> known = Toy.found(Toy.found(Toy.opened(), f, 10), g, 12);
-        assertThat(diagnosis.standing(Toy.found(known, x, 4)).suspects().get(0).remedy())
+        assertThat(diagnosis.posterior(Toy.found(known, x, 4)).suspects().get(0).remedy())
                 .isEqualTo("M1");
-        assertThat(diagnosis.standing(Toy.found(known, x, 6)).suspects().get(0).remedy())
+        assertThat(diagnosis.posterior(Toy.found(known, x, 6)).suspects().get(0).remedy())
                 .isEqualTo("A1");
-        assertThat(diagnosis.standing(Toy.found(known, y, 4)).minimalExplanations(1e-12))
+        assertThat(diagnosis.posterior(Toy.found(known, y, 4)).minimalExplanations(1e-12))
                 .containsExactlyInAnyOrder(Set.of("A2", "M2"), Set.of("M2", "M3"));
     }
 }

@@ -116,7 +116,7 @@ class RecordedStoriesTest {
         }
         Map<Set<String>, Double> exact = enumerated(known);
         double all = exact.values().stream().mapToDouble(Double::doubleValue).sum();
-        Posterior<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> posterior = diagnosis.posterior(known);
         for (String id : List.of("a", "b", "other", "f0", "f1", "f2", "f3")) {
             double belief = exact.entrySet().stream()
                             .filter(one -> one.getKey().contains(id))
@@ -124,7 +124,7 @@ class RecordedStoriesTest {
                             .sum()
                     / all;
             // Two faults on top of a rarer record are left out; they weigh some 1e-5.
-            assertThat(standing.everHeld(id)).as(id).isCloseTo(belief, offset(2e-4));
+            assertThat(posterior.everHeld(id)).as(id).isCloseTo(belief, offset(2e-4));
         }
     }
 
@@ -181,11 +181,11 @@ class RecordedStoriesTest {
 
     @Test
     void whatIsRightInAnotherWayOwesNothing() {
-        Posterior<Set<String>> standing = diagnosis.standing(Toy.opened());
-        assertThat(standing.suspects())
+        Posterior<Set<String>> posterior = diagnosis.posterior(Toy.opened());
+        assertThat(posterior.suspects())
                 .extracting(suspect -> suspect.leading().id())
                 .doesNotContain("other");
-        assertThat(standing.everHeld("other")).isGreaterThan(0);
+        assertThat(posterior.everHeld("other")).isGreaterThan(0);
     }
 
     @Test
@@ -200,13 +200,13 @@ class RecordedStoriesTest {
                 List.of(new Kept("a", "site a", 9, false), Toy.fault("f0", "site0", "r0", 0.02));
         Diagnosis<Set<String>> small = new Diagnosis<>(new Book<>(faults, List.of(flies)), Assumptions.USUAL);
         Case<Set<String>> known = Toy.found(Toy.opened(), flies, 1);
-        Posterior<Set<String>> standing = small.standing(known);
-        assertThat(standing.apart()).singleElement().satisfies(one -> assertThat(one.belief())
+        Posterior<Set<String>> posterior = small.posterior(known);
+        assertThat(posterior.apart()).singleElement().satisfies(one -> assertThat(one.belief())
                 .isCloseTo(0.9, offset(0.01)));
-        assertThat(standing.suspects())
+        assertThat(posterior.suspects())
                 .extracting(suspect -> suspect.leading().id())
                 .containsExactly("f0");
-        Posterior<Set<String>> fixed = small.standing(Toy.found(
+        Posterior<Set<String>> fixed = small.posterior(Toy.found(
                 known.withRepair(faults.get(1), faults.get(1).fixes(Set.of()).get(0)), flies, 0));
         assertThat(fixed.nothingLeft()).isGreaterThan(0.8);
     }

@@ -40,17 +40,17 @@ class RepairTest {
 
     @Test
     void aFixThatHelpsLeavesNothingToSuspect() {
-        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 1));
-        assertThat(standing.nothingLeft()).isGreaterThan(0.9);
-        assertThat(standing.suspects().stream().filter(s -> s.remedy().equals("fix a")))
+        Posterior<Set<String>> posterior = diagnosis.posterior(Toy.found(aFixed(), flight, 1));
+        assertThat(posterior.nothingLeft()).isGreaterThan(0.9);
+        assertThat(posterior.suspects().stream().filter(s -> s.remedy().equals("fix a")))
                 .isEmpty();
-        assertThat(standing.everHeld("a")).isGreaterThan(0.9);
+        assertThat(posterior.everHeld("a")).isGreaterThan(0.9);
     }
 
     @Test
     void oneCaseReadTwiceIsOneStandingThoughItsFixesWereWorkedOutAnew() {
         Case<Set<String>> fixed = Toy.found(aFixed(), flight, 0);
-        assertThat(diagnosis.standing(Toy.found(aFixed(), flight, 0))).isSameAs(diagnosis.standing(fixed));
+        assertThat(diagnosis.posterior(Toy.found(aFixed(), flight, 0))).isSameAs(diagnosis.posterior(fixed));
         Fix<Set<String>> fix = a.fixes(Set.of()).get(0);
         Fix<Set<String>> another = new Fix<>(
                 fix.id(),
@@ -65,16 +65,16 @@ class RepairTest {
 
     @Test
     void aComplaintThatPersistsReopensTheRestWithWhatWasLearnt() {
-        Posterior<Set<String>> before = diagnosis.standing(aFixed());
-        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(aFixed(), flight, 0));
-        assertThat(standing.suspects().get(0).remedy()).isEqualTo("fix b");
-        assertThat(standing.suspects().get(0).belief())
+        Posterior<Set<String>> before = diagnosis.posterior(aFixed());
+        Posterior<Set<String>> posterior = diagnosis.posterior(Toy.found(aFixed(), flight, 0));
+        assertThat(posterior.suspects().get(0).remedy()).isEqualTo("fix b");
+        assertThat(posterior.suspects().get(0).belief())
                 .isGreaterThan(3 * before.suspects().get(0).belief());
     }
 
     @Test
     void findingsFromBeforeAFixDoNotSpeakForTheStateAfterIt() {
-        Posterior<Set<String>> once = diagnosis.standing(Toy.found(aFixed(), seesA, 1));
+        Posterior<Set<String>> once = diagnosis.posterior(Toy.found(aFixed(), seesA, 1));
         assertThat(once.everHeld("a")).as("it was there, and is gone").isGreaterThan(0.8);
     }
 
@@ -110,9 +110,9 @@ class RepairTest {
     @Test
     void anOpinionShiftsTheOddsByItsRatio() {
         Case<Set<String>> known = Toy.found(Toy.opened(), flight, 0);
-        double before = diagnosis.standing(known).everHeld("b");
+        double before = diagnosis.posterior(known).everHeld("b");
         double after = diagnosis
-                .standing(known.withEvidence(new Evidence.Opinion<>("b", 5, List.of())))
+                .posterior(known.withEvidence(new Evidence.Opinion<>("b", 5, List.of())))
                 .everHeld("b");
         assertThat(after / (1 - after)).isCloseTo(5 * before / (1 - before), org.assertj.core.data.Offset.offset(1e-9));
     }
@@ -120,12 +120,12 @@ class RepairTest {
     @Test
     void doubtThinsAFindingTowardsABlindGuess() {
         double sure = diagnosis
-                .standing(Toy.opened().with(seesA, Reading.Chosen.of("0"), Sureness.SURE))
+                .posterior(Toy.opened().with(seesA, Reading.Chosen.of("0"), Sureness.SURE))
                 .everHeld("a");
         double doubtful = diagnosis
-                .standing(Toy.opened().with(seesA, Reading.Chosen.of("0"), Sureness.DOUBTFUL))
+                .posterior(Toy.opened().with(seesA, Reading.Chosen.of("0"), Sureness.DOUBTFUL))
                 .everHeld("a");
-        double nothing = diagnosis.standing(Toy.opened()).everHeld("a");
+        double nothing = diagnosis.posterior(Toy.opened()).everHeld("a");
         assertThat(doubtful).isBetween(nothing, sure);
     }
 

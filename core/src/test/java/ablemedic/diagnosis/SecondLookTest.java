@@ -43,11 +43,11 @@ class SecondLookTest {
             new Book<>(List.of(BURST, LOOSE), List.of(LOOK, TUG, COMPLAINT)), new Assumptions(0, 1e-6, 1e-9, 0.975));
 
     private static double burst(Case<Set<String>> known) {
-        return DIAGNOSIS.standing(known).everHeld("burst");
+        return DIAGNOSIS.posterior(known).everHeld("burst");
     }
 
     private static Plan<Set<String>> plan(Case<Set<String>> known) {
-        return DIAGNOSIS.planner(DIAGNOSIS.standing(known)).plan(BenchState.AT_INTAKE, Set.of());
+        return DIAGNOSIS.planner(DIAGNOSIS.posterior(known)).plan(BenchState.AT_INTAKE, Set.of());
     }
 
     /** Odds of 1 to 5, times 19 for each sight of it: 19/5, then 361/5. */
@@ -81,7 +81,7 @@ class SecondLookTest {
                         List.of(LOOK, TUG, COMPLAINT)),
                 new Assumptions(0, 1e-6, 1e-9, 0.975));
         assertThat(diagnosis
-                        .planner(diagnosis.standing(fixed))
+                        .planner(diagnosis.posterior(fixed))
                         .plan(BenchState.AT_INTAKE, Set.of())
                         .steps())
                 .extracting(step -> step.check().id())
@@ -121,7 +121,8 @@ class SecondLookTest {
                             List.of(Toy.fault("a", "a", "mend a", 0.03), Toy.fault("b", "b", "mend b", 0.01)),
                             List.of(tug, COMPLAINT)),
                     new Assumptions(0, 1e-6, 1e-9, 0.975));
-            Planner<Set<String>> planner = diagnosis.planner(diagnosis.standing(Toy.found(Toy.opened(), COMPLAINT, 0)));
+            Planner<Set<String>> planner =
+                    diagnosis.planner(diagnosis.posterior(Toy.found(Toy.opened(), COMPLAINT, 0)));
             Plan<Set<String>> plan = planner.plan(BenchState.AT_INTAKE, Set.of());
             assertThat(planner.worthFixing(plan).map(Suspect::remedy))
                     .isEqualTo(minutes > 1 ? Optional.of("mend a") : Optional.empty());
@@ -146,7 +147,8 @@ class SecondLookTest {
                             List.of(Toy.fault("a", "a", "mend a", 0.02), Toy.fault("b", "b", "mend b", 0.02)),
                             List.of(tug, COMPLAINT)),
                     new Assumptions(0, 1e-6, 1e-9, 0.975));
-            Planner<Set<String>> planner = diagnosis.planner(diagnosis.standing(Toy.found(Toy.opened(), COMPLAINT, 0)));
+            Planner<Set<String>> planner =
+                    diagnosis.planner(diagnosis.posterior(Toy.found(Toy.opened(), COMPLAINT, 0)));
             assertThat(planner.bits(tug)).isCloseTo(tells < 0.58 ? 0.0142 : 0.0290, offset(5e-4));
             assertThat(planner.plan(BenchState.AT_INTAKE, Set.of()).next().isPresent())
                     .isEqualTo(tells > 0.58);
@@ -163,9 +165,9 @@ class SecondLookTest {
                 new Book<>(List.of(BURST, Toy.fault("loose", "b", "solder", 0.001)), List.of(LOOK, TUG, COMPLAINT)),
                 new Assumptions(10, 1e-6, 0.03, 0.975));
         Case<Set<String>> seen = Toy.found(Toy.found(Toy.found(Toy.opened(), COMPLAINT, 0), LOOK, 0), LOOK, 0);
-        assertThat(diagnosis.standing(seen).suspects().get(0).remedy()).isEqualTo("new capacitor");
+        assertThat(diagnosis.posterior(seen).suspects().get(0).remedy()).isEqualTo("new capacitor");
         Case<Set<String>> fixed = seen.withRepair(BURST, BURST.fixes(Set.of()).get(0));
-        Posterior<Set<String>> after = diagnosis.standing(Toy.found(Toy.found(fixed, COMPLAINT, 0), LOOK, 0));
+        Posterior<Set<String>> after = diagnosis.posterior(Toy.found(Toy.found(fixed, COMPLAINT, 0), LOOK, 0));
         assertThat(after.notInBook()).isGreaterThan(0.9);
         assertThat(after.suspects()).allMatch(suspect -> suspect.belief() < 0.1);
     }

@@ -73,12 +73,12 @@ class SeveralFaultsTest {
         for (int i = 0; i < repairs; i++) {
             known = seenAndFixed(known, i);
         }
-        Posterior<Set<String>> standing =
-                diagnosis.standing(Toy.found(Toy.found(known, seeing.get(5), 0), feeling.get(5), 0));
-        assertThat(standing.suspects().get(0).remedy()).isEqualTo("fix f5");
-        assertThat(standing.suspects().get(0).belief()).isGreaterThan(0.9);
-        assertThat(standing.notInBook()).isLessThan(0.02);
-        assertThat(standing.everHeld("f0")).as("what was put right was there").isGreaterThan(0.7);
+        Posterior<Set<String>> posterior =
+                diagnosis.posterior(Toy.found(Toy.found(known, seeing.get(5), 0), feeling.get(5), 0));
+        assertThat(posterior.suspects().get(0).remedy()).isEqualTo("fix f5");
+        assertThat(posterior.suspects().get(0).belief()).isGreaterThan(0.9);
+        assertThat(posterior.notInBook()).isLessThan(0.02);
+        assertThat(posterior.everHeld("f0")).as("what was put right was there").isGreaterThan(0.7);
     }
 
     @Test
@@ -101,14 +101,14 @@ class SeveralFaultsTest {
             known = Toy.found(Toy.found(known, seeing.get(look), 1), feeling.get(look), 1);
         }
         known = Toy.found(Toy.found(known, inUse, 0), inUse, 0);
-        Posterior<Set<String>> standing = diagnosis.standing(known);
-        double besides = standing.stories().stream()
+        Posterior<Set<String>> posterior = diagnosis.posterior(known);
+        double besides = posterior.stories().stream()
                 .filter(w -> !w.hypothesis().inBook() && w.hypothesis().holds("f0"))
                 .mapToDouble(Posterior.Weighed::belief)
                 .sum();
         assertThat(besides)
                 .as("beside what was put right")
-                .isGreaterThan(10 * standing.suspects().get(0).belief());
+                .isGreaterThan(10 * posterior.suspects().get(0).belief());
     }
 
     /** With one repair made, every story of up to two faults besides is weighed as plain enumeration weighs it. */
@@ -117,14 +117,14 @@ class SeveralFaultsTest {
         Case<Set<String>> known = Toy.found(seenAndFixed(Toy.found(Toy.opened(), flight, 0), 0), seeing.get(4), 0);
         Map<Set<String>, Double> exact = enumerated(known);
         double all = exact.values().stream().mapToDouble(Double::doubleValue).sum();
-        Posterior<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> posterior = diagnosis.posterior(known);
         for (int i = 0; i < FAULTS; i++) {
             String id = "f" + i;
             double belief = exact.entrySet().stream()
                     .filter(e -> e.getKey().contains(id))
                     .mapToDouble(Map.Entry::getValue)
                     .sum();
-            assertThat(standing.everHeld(id)).as(id).isCloseTo(belief / all, offset(1e-12));
+            assertThat(posterior.everHeld(id)).as(id).isCloseTo(belief / all, offset(1e-12));
         }
     }
 
@@ -194,16 +194,16 @@ class SeveralFaultsTest {
         Diagnosis<Set<String>> diagnosis =
                 new Diagnosis<>(new Book<>(faults, checks), new Assumptions(20, 0.1, 0.03, 0.95));
         Case<Set<String>> known = Toy.found(Toy.opened(), complaint, 1);
-        double before = diagnosis.standing(known).notInBook();
+        double before = diagnosis.posterior(known).notInBook();
         for (Check<Set<String>> check : checks) {
             known = Toy.found(known, check, 0);
-            double after = diagnosis.standing(known).notInBook();
+            double after = diagnosis.posterior(known).notInBook();
             assertThat(after).as(check.id()).isGreaterThan(before);
             before = after;
         }
-        Posterior<Set<String>> standing = diagnosis.standing(known);
-        assertThat(standing.notInBook())
-                .isGreaterThan(standing.suspects().get(0).belief())
+        Posterior<Set<String>> posterior = diagnosis.posterior(known);
+        assertThat(posterior.notInBook())
+                .isGreaterThan(posterior.suspects().get(0).belief())
                 .isGreaterThan(0.4);
     }
 
@@ -230,18 +230,18 @@ class SeveralFaultsTest {
         for (int other = 3; other < 9; other += 3) {
             known = Toy.found(known, checks.get(other), 0);
         }
-        Posterior<Set<String>> standing = diagnosis.standing(known);
+        Posterior<Set<String>> posterior = diagnosis.posterior(known);
         for (Set<String> listed :
                 List.of(Set.<String>of(), Set.of("f0"), Set.of("f0", "f1"), Set.of("f0", "f1", "f2", "f3"))) {
-            Posterior.Whole whole = standing.whole(listed);
-            double shown = standing.suspects().stream()
+            Posterior.Whole whole = posterior.whole(listed);
+            double shown = posterior.suspects().stream()
                     .filter(s -> listed.contains(s.remedy()))
                     .mapToDouble(Suspect::belief)
                     .sum();
-            assertThat(shown - whole.twice() + whole.small() + whole.nothing() + standing.notInBook())
+            assertThat(shown - whole.twice() + whole.small() + whole.nothing() + posterior.notInBook())
                     .isCloseTo(1, offset(1e-9));
         }
-        assertThat(standing.misfits()).extracting(Posterior.Misfit::evidence).containsExactly(2);
-        assertThat(standing.misfits().get(0).expected().plain()).isEqualTo("1");
+        assertThat(posterior.misfits()).extracting(Posterior.Misfit::evidence).containsExactly(2);
+        assertThat(posterior.misfits().get(0).expected().plain()).isEqualTo("1");
     }
 }

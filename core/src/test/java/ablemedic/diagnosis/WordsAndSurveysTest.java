@@ -194,7 +194,7 @@ class WordsAndSurveysTest {
         Diagnosis<Set<String>> diagnosis = new Diagnosis<>(book, new Assumptions(0, 0.001, 0.001, 0.9));
         Case<Set<String>> known =
                 Toy.opened().with(book.check("between 0 4").orElseThrow(), Chosen.of("ol"), Sureness.SURE);
-        Planner<Set<String>> planner = diagnosis.planner(diagnosis.standing(known));
+        Planner<Set<String>> planner = diagnosis.planner(diagnosis.posterior(known));
         assertThat(planner.plan(BenchState.AT_INTAKE, Set.of())
                         .next()
                         .orElseThrow()
@@ -246,12 +246,12 @@ class WordsAndSurveysTest {
                         List.of(Toy.fault("a", "a", "a", 0.2), Toy.fault("b", "b", "b", 0.9)),
                         List.of(seesA, splitsA, seesB)),
                 new Assumptions(10, 1, 0.01, 0.99));
-        Posterior<Set<String>> nothing = diagnosis.standing(Toy.opened());
+        Posterior<Set<String>> nothing = diagnosis.posterior(Toy.opened());
         assertThat(nothing.explaining()).containsExactlyInAnyOrder("a", "b");
-        Posterior<Set<String>> standing = diagnosis.standing(Toy.found(Toy.opened(), seesA, 1));
-        assertThat(standing.explaining()).containsExactly("a");
+        Posterior<Set<String>> posterior = diagnosis.posterior(Toy.found(Toy.opened(), seesA, 1));
+        assertThat(posterior.explaining()).containsExactly("a");
         assertThat(diagnosis
-                        .planner(standing)
+                        .planner(posterior)
                         .plan(BenchState.AT_INTAKE, Set.of("sees-a"))
                         .next()
                         .orElseThrow()

@@ -85,10 +85,10 @@ class HalvingTest {
             Case<Craft> known = new Case<>(sound, Occasion.BUILD, List.of(), List.of())
                     .with(whole, Reading.Chosen.of(Probe.OVER), Sureness.SURE);
             int measured = 0;
-            Posterior<Craft> standing = diagnosis.standing(known);
-            while (standing.standsOut().isEmpty()) {
+            Posterior<Craft> posterior = diagnosis.posterior(known);
+            while (posterior.standsOut().isEmpty()) {
                 Check<Craft> next = diagnosis
-                        .planner(standing)
+                        .planner(posterior)
                         .plan(BenchState.AT_INTAKE, Set.of())
                         .next()
                         .orElseThrow()
@@ -96,9 +96,9 @@ class HalvingTest {
                 known = known.with(next, exact(next.outlook(broken)), Sureness.SURE);
                 measured++;
                 assertThat(measured).as(fault.id()).isLessThanOrEqualTo(most);
-                standing = diagnosis.standing(known);
+                posterior = diagnosis.posterior(known);
             }
-            assertThat(standing.suspects().get(0).leading().id()).isEqualTo(fault.id());
+            assertThat(posterior.suspects().get(0).leading().id()).isEqualTo(fault.id());
         }
     }
 

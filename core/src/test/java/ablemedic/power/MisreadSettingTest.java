@@ -48,10 +48,10 @@ class MisreadSettingTest {
             known = known.with(read, new Measured(volts), Sureness.SURE);
         }
         known = known.with(scale, new Measured(right), Sureness.SURE);
-        Posterior<Craft> standing = diagnosis.standing(known);
-        Planner<Craft> planner = diagnosis.planner(standing);
+        Posterior<Craft> posterior = diagnosis.posterior(known);
+        Planner<Craft> planner = diagnosis.planner(posterior);
         assertThat(planner.worthFixing(planner.plan(BenchState.AT_INTAKE, List.of())))
-                .as("%s", standing.suspects().get(0))
+                .as("%s", posterior.suspects().get(0))
                 .isEmpty();
         Optional<Integer> again = IntStream.range(0, 3)
                 .boxed()

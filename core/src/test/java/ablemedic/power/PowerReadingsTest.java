@@ -111,9 +111,9 @@ class PowerReadingsTest {
                 .orElseThrow();
         Diagnosis<Craft> diagnosis = new Diagnosis<>(Families.book(craft, Meter.USUAL), Assumptions.USUAL);
         Case<Craft> known = new Case<>(craft, Occasion.CRASH, List.of(), List.of());
-        List<Suspect<Craft>> before = diagnosis.standing(known).suspects();
+        List<Suspect<Craft>> before = diagnosis.posterior(known).suspects();
         List<Suspect<Craft>> after = diagnosis
-                .standing(known.with(other.seen(), Chosen.of("warm"), Sureness.SURE))
+                .posterior(known.with(other.seen(), Chosen.of("warm"), Sureness.SURE))
                 .suspects();
         assertThat(after.subList(0, 5))
                 .extracting(Suspect::remedy)

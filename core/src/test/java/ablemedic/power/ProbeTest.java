@@ -259,7 +259,7 @@ class ProbeTest {
             known = known.with(check(each.getKey()), each.getValue(), Sureness.SURE);
         }
         return new Diagnosis<>(book, Assumptions.USUAL)
-                .standing(known).suspects().stream()
+                .posterior(known).suspects().stream()
                         .filter(suspect -> suspect.leading().id().startsWith("open-FC_S2_CFR_S"))
                         .mapToDouble(Suspect::belief)
                         .sum();

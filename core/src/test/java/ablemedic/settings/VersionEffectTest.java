@@ -142,7 +142,7 @@ class VersionEffectTest {
     }
 
     private static double belief(Diagnosis<Craft> diagnosis, Case<Craft> known, String fault) {
-        return diagnosis.standing(known).suspects().stream()
+        return diagnosis.posterior(known).suspects().stream()
                 .flatMap(one -> one.faults().stream())
                 .filter(one -> one.fault().id().equals(fault))
                 .mapToDouble(one -> one.belief())

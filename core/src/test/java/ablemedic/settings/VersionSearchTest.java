@@ -22,17 +22,17 @@ class VersionSearchTest {
     private static Walked walk(int versions, int firstBroken, double seemsToWork, double seemsBroken, Random random) {
         VersionSearch search = new VersionSearch(versions, seemsToWork, seemsBroken);
         List<Trial> trials = new ArrayList<>();
-        Standing standing = search.after(trials);
-        while (standing.found().isEmpty() && trials.size() < 500) {
-            int version = standing.next().orElseThrow();
+        Standing posterior = search.after(trials);
+        while (posterior.found().isEmpty() && trials.size() < 500) {
+            int version = posterior.next().orElseThrow();
             boolean works =
                     version < firstBroken ? random.nextDouble() >= seemsBroken : random.nextDouble() < seemsToWork;
             trials.add(new Trial(version, works));
-            standing = search.after(trials);
+            posterior = search.after(trials);
         }
         return new Walked(
                 trials.size(),
-                standing.found().filter(found -> found == firstBroken).isPresent());
+                posterior.found().filter(found -> found == firstBroken).isPresent());
     }
 
     /** The binary-search bound: ⌈log₂⌉ of the steps that it may have been. */
@@ -88,11 +88,11 @@ class VersionSearchTest {
     @Test
     void theBeliefsAreThoseOfBayesWorkedByHand() {
         // Three steps, one in five trials misleads; version 1 of 0 to 3 works: 0.2, 0.8, 0.8 over 1.8.
-        Standing standing = new VersionSearch(4, 0.2, 0.2).after(List.of(new Trial(1, true)));
-        assertThat(standing.beliefs())
+        Standing posterior = new VersionSearch(4, 0.2, 0.2).after(List.of(new Trial(1, true)));
+        assertThat(posterior.beliefs())
                 .usingElementComparator((a, b) -> Math.abs(a - b) < 1e-12 ? 0 : 1)
                 .containsExactly(0.2 / 1.8, 0.8 / 1.8, 0.8 / 1.8);
-        assertThat(standing.next()).hasValue(2);
+        assertThat(posterior.next()).hasValue(2);
     }
 
     @Test

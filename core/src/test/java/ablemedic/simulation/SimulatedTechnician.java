@@ -114,19 +114,19 @@ public final class SimulatedTechnician<S> {
                 + BenchRoute.from(bench, flight.needs()).orElseThrow().minutes()
                 + flight.minutes();
         double minutes = complaint.minutes();
-        double bits = entropy(diagnosis.standing(known));
+        double bits = entropy(diagnosis.posterior(known));
         int checks = 0;
         int fixes = 0;
         List<String> wrongFixes = new ArrayList<>();
         List<Boolean> calibrated = new ArrayList<>();
         Set<String> done = new HashSet<>();
         while (checks < PATIENCE) {
-            Posterior<S> standing = diagnosis.standing(known);
-            standing.suspects().stream()
+            Posterior<S> posterior = diagnosis.posterior(known);
+            posterior.suspects().stream()
                     .filter(s -> s.belief() >= CALIBRATED_FROM && s.belief() < CALIBRATED_TO)
                     .forEach(s -> calibrated.add(craft.needs(s.remedy())));
-            boolean flies = isToFlyAgain(standing);
-            Optional<Check<S>> next = flies ? Optional.empty() : choose(standing, bench, done, habit, random);
+            boolean flies = isToFlyAgain(posterior);
+            Optional<Check<S>> next = flies ? Optional.empty() : choose(posterior, bench, done, habit, random);
             if (next.isPresent()) {
                 Check<S> check = next.get();
                 BenchRoute route = BenchRoute.from(bench, check.needs()).orElseThrow();
@@ -139,12 +139,12 @@ public final class SimulatedTechnician<S> {
             }
             if (flies) {
                 checks++;
-            } else if (standing.suspects().isEmpty()
+            } else if (posterior.suspects().isEmpty()
                     || fixes >= MOST_FIXES
-                    || standing.notInBook() > standing.suspects().get(0).belief()) {
+                    || posterior.notInBook() > posterior.suspects().get(0).belief()) {
                 break;
             } else {
-                Suspect<S> suspect = standing.suspects().get(0);
+                Suspect<S> suspect = posterior.suspects().get(0);
                 Fix<S> fix = suspect.leading().fixes(sound).get(0);
                 boolean needed = craft.needs(suspect.remedy());
                 if (!needed) {
@@ -174,7 +174,7 @@ public final class SimulatedTechnician<S> {
                         calibrated,
                         bits);
             }
-            if (diagnosis.standing(known).astray() > 0.5) {
+            if (diagnosis.posterior(known).astray() > 0.5) {
                 known = new Case<>(
                         sound,
                         occasion,
@@ -182,7 +182,7 @@ public final class SimulatedTechnician<S> {
                         known.repairs().subList(0, known.repairs().size() - 1));
             }
         }
-        Posterior<S> last = diagnosis.standing(known);
+        Posterior<S> last = diagnosis.posterior(known);
         boolean outside = last.suspects().isEmpty()
                 || last.notInBook() > last.suspects().get(0).belief();
         return new Walk(false, outside, checks, minutes, floor, fixes, wrongFixes, calibrated, bits);
@@ -192,22 +192,22 @@ public final class SimulatedTechnician<S> {
      * Whether nothing is believed to be left that would show, and yet the flight did not say so, once: it is made once
      * more.
      */
-    private boolean isToFlyAgain(Posterior<S> standing) {
-        return !standing.known().repairs().isEmpty()
-                && standing.explained() >= LIKELY_SOUND
-                && standing.known().madeNow(flight).size() == 1;
+    private boolean isToFlyAgain(Posterior<S> posterior) {
+        return !posterior.known().repairs().isEmpty()
+                && posterior.explained() >= LIKELY_SOUND
+                && posterior.known().madeNow(flight).size() == 1;
     }
 
     private Optional<Check<S>> choose(
-            Posterior<S> standing, BenchState bench, Set<String> done, Habit habit, Random random) {
+            Posterior<S> posterior, BenchState bench, Set<String> done, Habit habit, Random random) {
         if (habit == Habit.PLAN) {
-            Planner<S> planner = diagnosis.planner(standing);
+            Planner<S> planner = diagnosis.planner(posterior);
             Plan<S> plan = planner.plan(bench, Set.of());
             return planner.worthFixing(plan).isPresent()
                     ? Optional.empty()
                     : plan.next().map(Plan.Step::check);
         }
-        if (standing.standsOut().isPresent()) {
+        if (posterior.standsOut().isPresent()) {
             return Optional.empty();
         }
         List<Check<S>> open = Stream.concat(
@@ -223,11 +223,12 @@ public final class SimulatedTechnician<S> {
     }
 
     /** Entropy of what is owed, in bits. */
-    static <S> double entropy(Posterior<S> standing) {
+    static <S> double entropy(Posterior<S> posterior) {
         Map<Object, Double> byOwed = new LinkedHashMap<>();
-        standing.stories()
+        posterior
+                .stories()
                 .forEach(story -> byOwed.merge(
-                        story.hypothesis().inBook() ? standing.owed(story.hypothesis()) : "not-in-book",
+                        story.hypothesis().inBook() ? posterior.owed(story.hypothesis()) : "not-in-book",
                         story.belief(),
                         Double::sum));
         return byOwed.values().stream()

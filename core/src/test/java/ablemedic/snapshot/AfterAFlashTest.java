@@ -51,12 +51,12 @@ class AfterAFlashTest {
                 .amiss()
                 .orElseThrow();
         Book<Craft> book = SnapshotTest.BOOK.and(new Book<>(List.of(fault), List.of()));
-        Posterior<Craft> standing = new Diagnosis<>(book, Assumptions.USUAL)
-                .standing(new Case<>(SnapshotTest.SOUND, Occasion.FLASH, List.of(), List.of())
+        Posterior<Craft> posterior = new Diagnosis<>(book, Assumptions.USUAL)
+                .posterior(new Case<>(SnapshotTest.SOUND, Occasion.FLASH, List.of(), List.of())
                         .with(complaint, SnapshotTest.IS_SO, Sureness.SURE)
                         .with(taken.check(), Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
-        assertThat(SnapshotTest.belief(standing, fault)).isGreaterThan(0.9);
-        assertThat(standing.notInBook()).isLessThan(0.05);
+        assertThat(SnapshotTest.belief(posterior, fault)).isGreaterThan(0.9);
+        assertThat(posterior.notInBook()).isLessThan(0.05);
         assertThat(fault.fixes(SnapshotTest.SOUND)).singleElement().satisfies(fix -> assertThat(
                         fix.applyTo(fault.applyTo(SnapshotTest.SOUND)))
                 .isEqualTo(SnapshotTest.SOUND));

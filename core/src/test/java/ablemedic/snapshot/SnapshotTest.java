@@ -78,11 +78,11 @@ class SnapshotTest {
     static Posterior<Craft> after(Case<Craft> known, Snapshot snapshot) {
         Check<Craft> check = ExportCheck.of(1, 1, snapshot);
         return new Diagnosis<>(BOOK, Assumptions.USUAL)
-                .standing(known.with(check, Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
+                .posterior(known.with(check, Reading.Chosen.of(ExportCheck.LISTED), Sureness.SURE));
     }
 
-    static double belief(Posterior<Craft> standing, Fault<Craft> fault) {
-        return standing.stories().stream()
+    static double belief(Posterior<Craft> posterior, Fault<Craft> fault) {
+        return posterior.stories().stream()
                 .filter(story -> story.hypothesis().faults().contains(fault))
                 .mapToDouble(Posterior.Weighed::belief)
                 .sum();
@@ -90,8 +90,8 @@ class SnapshotTest {
 
     @Test
     void aListingThatIsAsTheSheetHasItClearsEverySuspectThatIsASettingOfTheBoard() {
-        Posterior<Craft> standing = after(listed(SOUND));
-        assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20).allSatisfy(fault -> assertThat(belief(standing, fault))
+        Posterior<Craft> posterior = after(listed(SOUND));
+        assertThat(settingsOfTheBoard()).hasSizeGreaterThan(20).allSatisfy(fault -> assertThat(belief(posterior, fault))
                 .as(fault.describe(SOUND).plain())
                 .isLessThan(0.002));
     }
@@ -105,14 +105,14 @@ class SnapshotTest {
                     .max(Comparator.comparingDouble(
                             amiss -> amiss.outlook(faulty).likelihood(IS_SO)))
                     .orElseThrow();
-            Posterior<Craft> standing = after(
+            Posterior<Craft> posterior = after(
                     new Case<>(SOUND, Occasion.FLASH, List.of(), List.of()).with(complaint, IS_SO, Sureness.SURE),
                     listed(faulty));
             double alike = settingsOfTheBoard().stream()
                     .filter(other -> listed(faulty)
                             .differencesFrom(other.applyTo(SOUND).configuration(), 0.03)
                             .isEmpty())
-                    .mapToDouble(other -> belief(standing, other))
+                    .mapToDouble(other -> belief(posterior, other))
                     .sum();
             assertThat(alike).as(fault.describe(SOUND).plain()).isGreaterThan(0.5);
         }
@@ -122,15 +122,15 @@ class SnapshotTest {
     void ofWhatAListingDoesNotHoldItSaysNothing() {
         SortedSet<Setting<?>> held = new TreeSet<>(listed(SOUND).held());
         held.remove(FcSettings.ALIGNMENT);
-        Posterior<Craft> standing = after(new Snapshot(SOUND.configuration(), held));
+        Posterior<Craft> posterior = after(new Snapshot(SOUND.configuration(), held));
         Fault<Craft> turned = settingsOfTheBoard().stream()
                 .filter(f ->
                         !f.applyTo(SOUND).setting(FcSettings.ALIGNMENT).equals(SOUND.setting(FcSettings.ALIGNMENT)))
                 .findFirst()
                 .orElseThrow();
         Diagnosis<Craft> diagnosis = new Diagnosis<>(BOOK, Assumptions.USUAL);
-        double before = belief(diagnosis.standing(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())), turned);
-        assertThat(belief(standing, turned))
+        double before = belief(diagnosis.posterior(new Case<>(SOUND, Occasion.FLASH, List.of(), List.of())), turned);
+        assertThat(belief(posterior, turned))
                 .as("the others are cleared, so its share can only grow")
                 .isGreaterThanOrEqualTo(before);
     }
@@ -158,7 +158,7 @@ class SnapshotTest {
     }
 
     static List<String> steps(Diagnosis<Craft> diagnosis, Case<Craft> known) {
-        return diagnosis.planner(diagnosis.standing(known)).plan(BenchState.AT_INTAKE, Set.of()).steps().stream()
+        return diagnosis.planner(diagnosis.posterior(known)).plan(BenchState.AT_INTAKE, Set.of()).steps().stream()
                 .map(step -> step.check().id())
                 .toList();
     }

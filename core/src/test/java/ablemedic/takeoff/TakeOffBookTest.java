@@ -132,14 +132,14 @@ class TakeOffBookTest {
                 .with(check("tilt-nose"), Chosen.of("nose-up"), Sureness.SURE)
                 .with(check("arrow"), Chosen.of("back"), Sureness.SURE)
                 .with(check("prop-front-left"), Chosen.of("ccw"), Sureness.SURE);
-        Posterior<Craft> standing = diagnosis.standing(known);
-        assertThat(standing.suspects().subList(0, 2))
+        Posterior<Craft> posterior = diagnosis.posterior(known);
+        assertThat(posterior.suspects().subList(0, 2))
                 .extracting(Suspect::remedy)
                 .containsExactlyInAnyOrder(
                         board.fixes(sound).get(0).remedy(),
                         prop.fixes(sound).get(0).remedy());
-        assertThat(standing.suspects().subList(0, 2)).allMatch(s -> s.belief() > 0.3);
-        assertThat(standing.suspects().get(2).belief()).isLessThan(0.1);
+        assertThat(posterior.suspects().subList(0, 2)).allMatch(s -> s.belief() > 0.3);
+        assertThat(posterior.suspects().get(2).belief()).isLessThan(0.1);
     }
 
     @Test
@@ -155,11 +155,11 @@ class TakeOffBookTest {
                 .with(check("prop-rear-right"), Chosen.of("cw"), Sureness.SURE)
                 .with(check("prop-rear-left"), Chosen.of("ccw"), Sureness.SURE)
                 .with(check("prop-front-left"), Chosen.of("cw"), Sureness.SURE);
-        Posterior<Craft> standing = diagnosis.standing(known);
-        assertThat(standing.notInBook())
+        Posterior<Craft> posterior = diagnosis.posterior(known);
+        assertThat(posterior.notInBook())
                 .as("more than the only known cause of shaking")
-                .isGreaterThan(standing.everHeld("gain-too-high"));
-        assertThat(standing.standsOut()).isEmpty();
+                .isGreaterThan(posterior.everHeld("gain-too-high"));
+        assertThat(posterior.standsOut()).isEmpty();
     }
 
     /**

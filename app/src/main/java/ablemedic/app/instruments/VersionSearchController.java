@@ -79,20 +79,21 @@ class VersionSearchController {
             trials.add(
                     new Trial(versions.indexOf(version), asked.trials().get(i).works()));
         }
-        Standing standing = search.after(trials);
+        Standing posterior = search.after(trials);
         return new SearchAnswer(
                 IntStream.range(1, versions.size())
                         .mapToObj(i -> new StepBelief(
                                 versions.get(i),
                                 versions.get(i - 1),
-                                standing.beliefs().get(i - 1),
+                                posterior.beliefs().get(i - 1),
                                 count(trials, i, true),
                                 count(trials, i, false)))
                         .toList(),
-                standing.next().isPresent() ? versions.get(standing.next().getAsInt()) : null,
-                standing.left(),
-                standing.found().map(versions::get).orElse(null),
-                standing.found()
+                posterior.next().isPresent() ? versions.get(posterior.next().getAsInt()) : null,
+                posterior.left(),
+                posterior.found().map(versions::get).orElse(null),
+                posterior
+                        .found()
                         .map(broken -> proof(versions.get(broken), versions.get(broken - 1)))
                         .orElse(List.of()));
     }

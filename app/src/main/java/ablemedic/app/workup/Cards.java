@@ -44,7 +44,7 @@ class Cards {
     CheckCard check(long id, String checkId) {
         WorkUp workUp = workUps.get(id);
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
-        Posterior<Craft> posterior = diagnosis.standing(workUp.known());
+        Posterior<Craft> posterior = diagnosis.posterior(workUp.known());
         Check<Craft> check = WorkUps.check(workUp, checkId);
         return ofChecks(workUp, diagnosis, posterior)
                 .card(check, diagnosis.planner(posterior).bits(check));
@@ -54,7 +54,7 @@ class Cards {
     FixCard fix(long id, String faultId) {
         WorkUp workUp = workUps.get(id);
         Fault<Craft> fault = WorkUps.fault(workUp, faultId);
-        double belief = workUps.diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
+        double belief = workUps.diagnosis(workUp).posterior(workUp.known()).everHeld(faultId);
         return fixes.of(fault, belief, false, workUp);
     }
 }

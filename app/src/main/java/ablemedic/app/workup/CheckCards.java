@@ -54,7 +54,7 @@ final class CheckCards {
     private static final double WORTH_SAYING = 0.05;
 
     private final Diagnosis<Craft> diagnosis;
-    private final Posterior<Craft> standing;
+    private final Posterior<Craft> posterior;
     private final Case<Craft> known;
     private final WorkUp workUp;
     private final double routineMinutes;
@@ -66,14 +66,14 @@ final class CheckCards {
      */
     CheckCards(
             Diagnosis<Craft> diagnosis,
-            Posterior<Craft> standing,
+            Posterior<Craft> posterior,
             WorkUp workUp,
             double routineMinutes,
             Barred barred) {
         this.barred = barred;
         this.diagnosis = diagnosis;
-        this.standing = standing;
-        this.known = standing.known();
+        this.posterior = posterior;
+        this.known = posterior.known();
         this.workUp = workUp;
         this.routineMinutes = routineMinutes;
     }
@@ -152,8 +152,8 @@ final class CheckCards {
 
     private List<Prediction> predictions(Check<Craft> check) {
         List<Prediction> predictions = new ArrayList<>();
-        Set<String> explaining = standing.explaining();
-        List<Suspect<Craft>> leading = standing.suspects().stream()
+        Set<String> explaining = posterior.explaining();
+        List<Suspect<Craft>> leading = posterior.suspects().stream()
                 .filter(s -> s.belief() >= WORTH_SHOWING && explaining.contains(s.remedy()))
                 .limit(LEADING)
                 .toList();
@@ -166,7 +166,7 @@ final class CheckCards {
         }
         predictions.add(new Prediction(
                 SAID.line("none").plain(),
-                Math.max(0, standing.nothingLeft()),
+                Math.max(0, posterior.nothingLeft()),
                 likely(check.outlook(known.soundNow()))));
         return predictions;
     }

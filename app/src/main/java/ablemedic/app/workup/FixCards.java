@@ -27,8 +27,8 @@ class FixCards {
         this.snapshots = snapshots;
     }
 
-    FixCard of(Suspect<Craft> suspect, Posterior<Craft> standing, WorkUp workUp) {
-        return of(suspect.leading(), suspect.belief(), standing.standsOut().isEmpty(), workUp);
+    FixCard of(Suspect<Craft> suspect, Posterior<Craft> posterior, WorkUp workUp) {
+        return of(suspect.leading(), suspect.belief(), posterior.standsOut().isEmpty(), workUp);
     }
 
     FixCard of(Fault<Craft> fault, double belief, boolean trial, WorkUp workUp) {

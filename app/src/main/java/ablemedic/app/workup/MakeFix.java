@@ -49,7 +49,7 @@ public record MakeFix(String faultId, String fixId, String confirmed, boolean as
     /** How likely the fault is, where that is enough or somebody said why. */
     private double mayBeMade(WorkUp workUp, Fault<Craft> fault, Circumstances given) {
         double belief =
-                given.workUps().diagnosis(workUp).standing(workUp.known()).everHeld(faultId);
+                given.workUps().diagnosis(workUp).posterior(workUp.known()).everHeld(faultId);
         if (belief < WORTH_A_TRY && confirmed.isBlank()) {
             throw Refusal.conflict(
                     "confirmed",

@@ -102,9 +102,9 @@ public class Safeguards {
     /**
      * Why a craft is not to be flown yet; empty where nothing speaks against it.
      *
-     * @param standing what is believed of it
+     * @param posterior what is believed of it
      */
-    static String notYetFlown(WorkUp workUp, Posterior<Craft> standing) {
+    static String notYetFlown(WorkUp workUp, Posterior<Craft> posterior) {
         Craft sound = workUp.known().soundNow();
         Optional<Violation> hazard = workUp.opened().isAsRecorded()
                 ? Optional.empty()
@@ -138,8 +138,8 @@ public class Safeguards {
                     .plain();
         }
         double left =
-                Math.min(standing.explained(), standing.nothingLeftBut(fault -> Families.takesOffWith(sound, fault)));
-        return standing.nothingLeft() >= LIKELY_SOUND || left >= LIKELY_SOUND
+                Math.min(posterior.explained(), posterior.nothingLeftBut(fault -> Families.takesOffWith(sound, fault)));
+        return posterior.nothingLeft() >= LIKELY_SOUND || left >= LIKELY_SOUND
                 ? ""
                 : WorkUpWords.SAID
                         .with("likely", WorkUpWords.percent(left))
@@ -148,6 +148,6 @@ public class Safeguards {
     }
 
     private String notYetFlown(WorkUp workUp) {
-        return notYetFlown(workUp, workUps.diagnosis(workUp).standing(workUp.known()));
+        return notYetFlown(workUp, workUps.diagnosis(workUp).posterior(workUp.known()));
     }
 }

@@ -56,7 +56,7 @@ class ViewMaker {
     /** The view as the work-up stands, with the check that the plan puts first; of an ended one, with nothing to do. */
     WorkUpView of(WorkUp workUp) {
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
-        Posterior<Craft> posterior = diagnosis.standing(workUp.known());
+        Posterior<Craft> posterior = diagnosis.posterior(workUp.known());
         return workUp.closed().isPresent() ? ended(workUp, posterior) : open(workUp, diagnosis, posterior);
     }
 

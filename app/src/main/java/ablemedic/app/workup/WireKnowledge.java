@@ -89,7 +89,7 @@ class WireKnowledge {
 
     /** The states of the wires of a craft: from its routine where that holds, and from an open work-up. */
     Map<String, WireState> states(
-            Routines.Standing routine, Craft sound, Optional<WorkUp> workUp, Optional<Posterior<Craft>> standing) {
+            Routines.Standing routine, Craft sound, Optional<WorkUp> workUp, Optional<Posterior<Craft>> posterior) {
         if (sound.electrics().sheet().isEmpty()) {
             return Map.of();
         }
@@ -110,7 +110,7 @@ class WireKnowledge {
             }
         });
         Map<String, Double> doubt = new HashMap<>();
-        standing.ifPresent(s -> s.suspects().forEach(suspect -> doubts(sound, suspect, doubt)));
+        posterior.ifPresent(s -> s.suspects().forEach(suspect -> doubts(sound, suspect, doubt)));
         Map<String, WireState> states = new HashMap<>();
         sound.electrics().wiring().links().stream()
                 .filter(l -> !l.wireId().isEmpty())

@@ -39,7 +39,7 @@ class WorkUpMaps {
     PowerMap of(String mark, Optional<Long> open) {
         if (open.isPresent()) {
             WorkUp workUp = workUps.get(open.get());
-            PowerMap map = of(workUp, workUps.diagnosis(workUp).standing(workUp.known()));
+            PowerMap map = of(workUp, workUps.diagnosis(workUp).posterior(workUp.known()));
             if (map != null) {
                 return map;
             }

@@ -102,7 +102,7 @@ class ViewsWalkTest {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
             browser.open("/new-craft");
             browser.type("#mark", "gannet");
-            browser.press("Enter it");
+            browser.press("Save craft");
             assertThat(browser.text("[role=alert]")).contains("There is a craft “gannet” already");
         }
     }

@@ -291,7 +291,7 @@ class WalkTest {
             browser.type("#mark", "KITE");
             browser.choose("#spins", "OUTWARD");
             settled(browser);
-            browser.press("Enter it");
+            browser.press("Save craft");
             browser.awaitPath("/crafts/KITE");
             browser.seeText("props out");
             browser.press("Start a work-up");

@@ -138,16 +138,16 @@ record RecordedCase(
         for (Step step : steps) {
             known = step.check() == null ? repaired(known, book, step) : found(known, book, step);
         }
-        Posterior<Craft> standing = diagnosis.standing(known);
+        Posterior<Craft> posterior = diagnosis.posterior(known);
         Map<String, Double> beliefs = new HashMap<>();
-        standing.suspects().stream()
+        posterior.suspects().stream()
                 .filter(s -> s.belief() > WORTH_NAMING)
                 .forEach(s -> beliefs.put(s.leading().id(), s.belief()));
         List<Planned> plan = new ArrayList<>();
-        diagnosis.planner(standing).plan(BenchState.AT_INTAKE, List.of()).steps().stream()
+        diagnosis.planner(posterior).plan(BenchState.AT_INTAKE, List.of()).steps().stream()
                 .limit(PLANNED)
                 .forEach(s -> plan.add(new Planned(s.check().id(), s.bits(), s.minutes())));
-        return new RecordedCase(name, occasion, steps, beliefs, standing.notInBook(), standing.nothingLeft(), plan);
+        return new RecordedCase(name, occasion, steps, beliefs, posterior.notInBook(), posterior.nothingLeft(), plan);
     }
 
     private static Case<Craft> found(Case<Craft> known, Book<Craft> book, Step step) {
