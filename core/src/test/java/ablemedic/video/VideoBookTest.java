@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import ablemedic.Families;
 import ablemedic.craft.Craft;
-import ablemedic.craft.VideoSettings;
 import ablemedic.diagnosis.Answers.Choices;
 import ablemedic.diagnosis.BenchNeeds.Want;
 import ablemedic.diagnosis.Check;
@@ -206,7 +205,6 @@ class VideoBookTest {
                 .isBetween(0.2, 0.4);
         assertThat(complaint.seen().outlook(exchanged).likelihood(Chosen.of("black")))
                 .isBetween(0.5, 0.8);
-        assertThat(VideoSettings.ALL).hasSize(13);
     }
 
     @Test
