@@ -3,12 +3,11 @@ package ablemedic.app.http;
 import ablemedic.app.http.Problems.Wrong;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
-import java.lang.reflect.RecordComponent;
 import java.util.Arrays;
 import java.util.Collection;
-import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
@@ -31,10 +30,7 @@ final class UnreadableJson {
                     SAID.with("name", Refusal.shortened(unknown.getPropertyName()))
                             .with(
                                     "names",
-                                    Refusal.someOf(unknown.getKnownPropertyIds().stream()
-                                            .map(String::valueOf)
-                                            .sorted()
-                                            .toList()))
+                                    Refusal.someOf(known(unknown).sorted().toList()))
                             .line("no-field")
                             .plain());
         }
@@ -58,6 +54,13 @@ final class UnreadableJson {
         return new Wrong(
                 e.getPath().isEmpty() ? place(e) : where(e),
                 SAID.line("no-json").plain());
+    }
+
+    private static Stream<String> known(UnrecognizedPropertyException unknown) {
+        Class<?> type = unknown.getReferringClass();
+        return type != null && type.isRecord()
+                ? WrittenPath.fields(type).stream()
+                : unknown.getKnownPropertyIds().stream().map(String::valueOf);
     }
 
     /** That a value is of a type. */
@@ -92,11 +95,7 @@ final class UnreadableJson {
             return SAID.line("list").plain();
         }
         if (type.isRecord()) {
-            return SAID.with(
-                            "fields",
-                            Refusal.someOf(List.of(type.getRecordComponents()).stream()
-                                    .map(RecordComponent::getName)
-                                    .toList()))
+            return SAID.with("fields", Refusal.someOf(WrittenPath.fields(type)))
                     .line("object")
                     .plain();
         }

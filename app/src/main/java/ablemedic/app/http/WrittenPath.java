@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The place of a field as it is written: the groups of a record that stand in it without a name of theirs left out. */
 final class WrittenPath {
@@ -24,6 +25,13 @@ final class WrittenPath {
             within = part.filter(one -> !step.contains("[")).map(RecordComponent::getType);
         }
         return String.join(".", written);
+    }
+
+    /** The fields of a record as they are written, with those of its groups in their place. */
+    static List<String> fields(Class<?> record) {
+        return Arrays.stream(record.getRecordComponents())
+                .flatMap(part -> isUnwrapped(part) ? fields(part.getType()).stream() : Stream.of(part.getName()))
+                .toList();
     }
 
     private static Optional<RecordComponent> component(Class<?> type, String name) {

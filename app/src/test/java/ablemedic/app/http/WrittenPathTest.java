@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -25,5 +26,10 @@ class WrittenPathTest {
     })
     void groupsWithoutANameOfTheirsAreLeftOut(String path, String written) {
         assertThat(WrittenPath.of(Entry.class, path)).isEqualTo(written);
+    }
+
+    @Test
+    void theFieldsOfARecordAreNamedAsTheyAreWritten() {
+        assertThat(WrittenPath.fields(Entry.class)).containsExactly("name", "mass", "balance", "place", "all");
     }
 }
