@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import { expect, test } from 'vitest';
 
 const sources = import.meta.glob<string>(['./**/*.ts', './**/*.svelte', '!./**/*.test.ts'], {
@@ -6,7 +7,8 @@ const sources = import.meta.glob<string>(['./**/*.ts', './**/*.svelte', '!./**/*
   eager: true
 });
 
-const sheets = import.meta.glob<string>('./*.css', { query: '?raw', import: 'default', eager: true });
+/** The shared styles; the test's own loader would leave them out. */
+const shared = ['app.css', 'theme.css'].map((name) => readFileSync(`src/${name}`, 'utf8')).join('\n');
 
 /** What a file loads when it is loaded; types alone load nothing. */
 function loads(path: string): string[] {
@@ -62,7 +64,6 @@ test('a component has at most 200 lines', () => {
 });
 
 test('a class that is put together in a drawing has a style', () => {
-  const shared = Object.values(sheets).join('\n');
   const bare = Object.entries(sources).flatMap(([path, text]) =>
     [...text.matchAll(/class=(?:\{`|")([a-z][\w-]*) [^"`]*\{/g)]
       .map((found) => found[1] ?? '')
@@ -70,6 +71,35 @@ test('a class that is put together in a drawing has a style', () => {
       .map((name) => `${path}: ${name}`)
   );
   expect(bare).toEqual([]);
+});
+
+/** Classes that are written out where they are used. */
+function written(markup: string): Set<string> {
+  const found = [
+    ...markup.matchAll(/class="([^"{]*)/g),
+    ...markup.matchAll(/class=\{`([^`$]*)/g),
+    ...markup.matchAll(/class:([\w-]+)/g)
+  ];
+  return new Set(found.flatMap((one) => (one[1] ?? '').split(/\s+/)));
+}
+
+/** A class that a value gives: alone, or after one that is written out. Those that a caller hands in are its affair. */
+const FOLLOWS = /class=(?:\{[^'"`{}]+\}|\{`[^`]*\$\{|"[^"]*\{)/;
+
+test('a class that follows from a value has a style of its own', () => {
+  const plain = Object.entries(sources)
+    .filter(([path, text]) => path.endsWith('.svelte') && FOLLOWS.test(text) && !/\bclass: \w+/.test(text))
+    .filter(([, text]) => {
+      const [markup = '', style = ''] = text.split('<style>');
+      const names = written(markup);
+      const beneath = [...names].flatMap((name) =>
+        name ? [...shared.matchAll(new RegExp(`\\.${name}[ .]\\.?([\\w-]+)`, 'g'))].map((one) => one[1]) : []
+      );
+      const styled = [...style.matchAll(/\.([a-zA-Z][\w-]*)/g)].map((one) => one[1]);
+      return ![...styled, ...beneath].some((name) => name !== undefined && !names.has(name));
+    })
+    .map(([path]) => path);
+  expect(plain).toEqual([]);
 });
 
 test('a link to an instrument leads to a page that is in the table', () => {

@@ -96,4 +96,12 @@
       grid-row: auto;
     }
   }
+
+  .bulb.SOLID {
+    background: var(--act);
+  }
+
+  .bulb.SLOW {
+    background: linear-gradient(90deg, var(--act) 50%, transparent 50%);
+  }
 </style>

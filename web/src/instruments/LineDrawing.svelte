@@ -92,4 +92,17 @@
     stroke: var(--ink);
     stroke-width: 2;
   }
+
+  line.sound {
+    stroke: var(--act);
+  }
+
+  line.bad {
+    stroke: var(--danger);
+    stroke-dasharray: 10 6;
+  }
+
+  line.doubt {
+    stroke: var(--doubt-fill);
+  }
 </style>

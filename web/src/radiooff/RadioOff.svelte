@@ -173,4 +173,12 @@
       grid-template-columns: 1fr;
     }
   }
+
+  .NOT strong {
+    color: var(--danger);
+  }
+
+  .AS_SET strong {
+    color: var(--act);
+  }
 </style>

@@ -25,13 +25,6 @@
 {/each}
 
 <style>
-  .wire {
-    fill: none;
-    stroke: var(--soft);
-    stroke-width: 1.5;
-    stroke-linejoin: round;
-  }
-
   .tick circle {
     fill: var(--card);
     stroke: currentcolor;
@@ -42,5 +35,17 @@
     font-size: 16px;
     font-weight: 700;
     fill: currentcolor;
+  }
+
+  .tick.proven {
+    color: var(--act);
+  }
+
+  .tick.doubted {
+    color: var(--doubt);
+  }
+
+  .tick.broken {
+    color: var(--danger);
   }
 </style>

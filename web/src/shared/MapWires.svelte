@@ -26,4 +26,30 @@
     stroke-width: 1.5;
     stroke-linejoin: round;
   }
+
+  .wire.supply {
+    stroke-width: 3.5;
+  }
+
+  .wire.signal {
+    stroke-dasharray: 2 4;
+    stroke-width: 2;
+  }
+
+  .wire.sense {
+    stroke-dasharray: 10 4 2 4;
+    stroke-width: 2;
+  }
+
+  .wire.proven {
+    stroke: var(--act);
+  }
+
+  .wire.doubted {
+    stroke: var(--doubt);
+  }
+
+  .wire.broken {
+    stroke: var(--danger);
+  }
 </style>

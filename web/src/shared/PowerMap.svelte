@@ -173,4 +173,9 @@
     stroke: var(--doubt-fill);
     stroke-width: 3;
   }
+
+  .pick:hover :global(.pad),
+  .pick:hover :global(.end) {
+    fill: var(--doubt-fill);
+  }
 </style>

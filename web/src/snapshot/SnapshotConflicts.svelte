@@ -71,4 +71,13 @@
   .lint .sound {
     border-left-color: var(--act);
   }
+
+  .lint .hazard,
+  .lint .cannot_work {
+    border-left-color: var(--danger);
+  }
+
+  .lint .doubtful {
+    border-left-color: var(--doubt-fill);
+  }
 </style>
