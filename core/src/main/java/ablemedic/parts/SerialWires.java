@@ -53,8 +53,7 @@ final class SerialWires {
         return board.pads().stream()
                 .filter(pad -> pad.uart().equals(uart))
                 .map(pad -> boardPart.address(pad.name()))
-                .noneMatch(pad -> wires.stream()
-                        .anyMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad)));
+                .noneMatch(pad -> wires.stream().anyMatch(wire -> wire.endsAt(pad)));
     }
 
     private static List<Wire> to(

@@ -106,8 +106,12 @@ public record BatteryInUse(
     private static Optional<Estimate> ohms(Use use, Meter meter) {
         return use.restV() == null || use.loadV() == null || use.loadA() == null
                 ? Optional.empty()
-                : Optional.of(BatteryUse.resistance(
-                        use.restV(), use.loadV(), Estimate.within(use.loadA(), CLAMP_SHARE * use.loadA()), meter));
+                : Optional.of(ohms(use.restV(), use.loadV(), use.loadA(), meter));
+    }
+
+    /** The resistance of a whole battery, from its sag under a current that a clamp meter read. */
+    public static Estimate ohms(double restV, double loadV, double loadA, Meter meter) {
+        return BatteryUse.resistance(restV, loadV, Estimate.within(loadA, CLAMP_SHARE * loadA), meter);
     }
 
     private static Optional<Estimate> chargeScale(Use use) {

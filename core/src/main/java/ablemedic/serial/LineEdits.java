@@ -126,7 +126,7 @@ final class LineEdits {
     private Optional<Violation> unjoined(CraftLine line) {
         boolean fed = line.part().archetype().pads().stream()
                 .filter(pad -> pad.kind() == Pad.Kind.SUPPLY)
-                .anyMatch(pad -> isTaken(line.part().address(pad.name())));
+                .anyMatch(pad -> craft.electrics().sheet().isWired(line.part().address(pad.name())));
         if (!fed || !NEEDED.contains(line.job())) {
             return Optional.empty();
         }
@@ -226,10 +226,6 @@ final class LineEdits {
         return all;
     }
 
-    private static Text title(String line, String gap, Param param) {
-        return Serial.WORDS.name("edits").with(gap, param).line(line);
-    }
-
     /** Its two wires swapped. */
     private Optional<Edit> exchanged(CraftLine line) {
         if (line.sends().isEmpty() || line.hears().isEmpty()) {
@@ -238,7 +234,7 @@ final class LineEdits {
         End one = line.sends().get();
         End other = line.hears().get();
         return Optional.of(Edit.all(
-                title("swap", "line", SerialFaults.line(line)),
+                UartEdits.title("swap", "line", SerialFaults.line(line)),
                 Edit.move(one.partPad(), one.boardPad(), other.boardPad()),
                 Edit.move(other.partPad(), other.boardPad(), one.boardPad())));
     }
@@ -263,13 +259,7 @@ final class LineEdits {
         if (UartSettings.UARTS.contains(uart)) {
             all.add(Edit.set(UartSettings.jobsOf(uart), List.of(line.job())));
         }
-        UartSettings.uartsWith(line.job(), craft).stream()
-                .filter(other -> !other.equals(uart))
-                .forEach(other -> all.add(Edit.set(
-                        UartSettings.jobsOf(other),
-                        craft.setting(UartSettings.jobsOf(other)).stream()
-                                .filter(job -> job != line.job())
-                                .toList())));
+        all.addAll(uarts.takenFromOthers(line.job(), uart));
         return Edit.together(all);
     }
 
@@ -280,14 +270,11 @@ final class LineEdits {
                         && !lines.board().isSoft(uart)
                         && lines.board().pads().stream()
                                 .filter(pad -> pad.uart().equals(uart))
-                                .allMatch(pad -> !isTaken(lines.boardPart().address(pad.name())))
+                                .allMatch(pad -> !craft.electrics()
+                                        .sheet()
+                                        .isWired(lines.boardPart().address(pad.name())))
                         && UartSettings.UARTS.contains(uart))
                 .toList();
-    }
-
-    private boolean isTaken(String pad) {
-        return craft.electrics().sheet().wires().stream()
-                .anyMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad));
     }
 
     /**
@@ -314,7 +301,7 @@ final class LineEdits {
                 .filter(pad -> pad.hears(inverted)
                         && (pad.bears5V() || !line.wish(line.format()).volts5()))
                 .map(pad -> lines.boardPart().address(pad.name()))
-                .filter(pad -> pad.equals(now) || !isTaken(pad))
+                .filter(pad -> pad.equals(now) || !craft.electrics().sheet().isWired(pad))
                 .findFirst();
     }
 
@@ -329,16 +316,18 @@ final class LineEdits {
                 .flatMap(uarts -> uarts)
                 .distinct()
                 .forEach(uart -> pad(uart, side, line.format().inverted(), line, "")
-                        .ifPresent(
-                                to -> all.add(isTaken(from) ? Edit.move(from, other(from), to) : Edit.join(from, to))));
+                        .ifPresent(to -> all.add(
+                                craft.electrics().sheet().isWired(from)
+                                        ? Edit.move(from, other(from), to)
+                                        : Edit.join(from, to))));
         return all.stream().limit(3).toList();
     }
 
     private String other(String pad) {
         return craft.electrics().sheet().wires().stream()
-                .filter(wire -> wire.from().equals(pad) || wire.to().equals(pad))
+                .filter(wire -> wire.endsAt(pad))
                 .findFirst()
-                .map(wire -> wire.from().equals(pad) ? wire.to() : wire.from())
+                .map(wire -> wire.otherEnd(pad))
                 .orElseThrow();
     }
 

@@ -45,7 +45,7 @@ final class SupplyEdits {
         Optional<String> from = part.archetype().pads().stream()
                 .filter(pad -> pad.kind() == kind)
                 .map(pad -> part.address(pad.name()))
-                .filter(pad -> !isTaken(pad))
+                .filter(pad -> !craft.electrics().sheet().isWired(pad))
                 .findFirst();
         return from.map(at -> lines.boardPart().archetype().pads().stream()
                         .filter(fits)
@@ -55,10 +55,5 @@ final class SupplyEdits {
                         .map(to -> Edit.join(at, to))
                         .toList())
                 .orElse(List.of());
-    }
-
-    private boolean isTaken(String pad) {
-        return craft.electrics().sheet().wires().stream()
-                .anyMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad));
     }
 }

@@ -35,14 +35,20 @@ final class UartEdits {
                 UartSettings.jobsOf(uart),
                 shared ? List.of(UartFunction.RECEIVER, UartFunction.TELEMETRY) : List.of(line.job()));
         List<Edit> all = new ArrayList<>(List.of(give));
-        UartSettings.uartsWith(line.job(), craft).stream()
+        all.addAll(takenFromOthers(line.job(), uart));
+        return Optional.of(Edit.together(all));
+    }
+
+    /** A function taken from every UART but one. */
+    List<Edit> takenFromOthers(UartFunction function, String uart) {
+        return UartSettings.uartsWith(function, craft).stream()
                 .filter(other -> !other.equals(uart))
-                .forEach(other -> all.add(Edit.set(
+                .map(other -> Edit.set(
                         UartSettings.jobsOf(other),
                         craft.setting(UartSettings.jobsOf(other)).stream()
-                                .filter(job -> job != line.job())
-                                .toList())));
-        return Optional.of(Edit.together(all));
+                                .filter(job -> job != function)
+                                .toList()))
+                .toList();
     }
 
     List<Edit> formats(CraftLine line) {
@@ -98,7 +104,7 @@ final class UartEdits {
         return all;
     }
 
-    private static Text title(String line, String gap, Param param) {
+    static Text title(String line, String gap, Param param) {
         return Serial.WORDS.name("edits").with(gap, param).line(line);
     }
 }

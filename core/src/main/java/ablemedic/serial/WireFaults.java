@@ -17,7 +17,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /** What can be wrong with the wires of a line and the pads that they are on. */
@@ -119,9 +118,10 @@ final class WireFaults {
                 wrong.add(lines.boardPart().address(pad.name()));
             }
         }
-        Predicate<String> isFree = pad -> craft.electrics().sheet().wires().stream()
-                .noneMatch(wire -> wire.from().equals(pad) || wire.to().equals(pad));
-        return wrong.stream().filter(isFree).limit(WRONG_PADS).toList();
+        return wrong.stream()
+                .filter(pad -> !craft.electrics().sheet().isWired(pad))
+                .limit(WRONG_PADS)
+                .toList();
     }
 
     /** Sides of UARTs that are dead in the MCU. */

@@ -44,10 +44,6 @@ final class ArmingRequirements {
 
     private ArmingRequirements() {}
 
-    static String said(Craft craft, Setting<?> setting) {
-        return craft.configuration().said(setting);
-    }
-
     private static List<Violation> tilt(Craft craft) {
         double limit = craft.setting(ArmingSettings.TILT);
         double stands = craft.setting(ArmingSettings.STANDS);
@@ -56,7 +52,7 @@ final class ArmingRequirements {
             found.add(Violation.doubt(
                     SettingsAndFirmware.WORDS
                             .requirement("arming-tilt")
-                            .with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
+                            .with("tilt", Param.written(craft.configuration().said(ArmingSettings.TILT))),
                     "",
                     ArmingSettings.TILT));
         }
@@ -69,8 +65,8 @@ final class ArmingRequirements {
             found.add(Violation.of(
                     SettingsAndFirmware.WORDS
                             .requirement("arming-stands")
-                            .with("stands", Param.written(said(craft, ArmingSettings.STANDS)))
-                            .with("tilt", Param.written(said(craft, ArmingSettings.TILT))),
+                            .with("stands", Param.written(craft.configuration().said(ArmingSettings.STANDS)))
+                            .with("tilt", Param.written(craft.configuration().said(ArmingSettings.TILT))),
                     Severity.CANNOT_WORK,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.STANDS, ArmingSettings.TILT),
@@ -114,7 +110,7 @@ final class ArmingRequirements {
             found.add(Violation.of(
                     SettingsAndFirmware.WORDS
                             .requirement("throttle-high")
-                            .with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+                            .with("limit", Param.written(craft.configuration().said(ArmingSettings.THROTTLE_LOW))),
                     Severity.HAZARD,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.THROTTLE_LOW),
@@ -129,8 +125,10 @@ final class ArmingRequirements {
             found.add(Violation.of(
                     SettingsAndFirmware.WORDS
                             .requirement("throttle-down")
-                            .with("sends", Param.written(said(craft, ArmingSettings.RADIO_THROTTLE_DOWN)))
-                            .with("limit", Param.written(said(craft, ArmingSettings.THROTTLE_LOW))),
+                            .with(
+                                    "sends",
+                                    Param.written(craft.configuration().said(ArmingSettings.RADIO_THROTTLE_DOWN)))
+                            .with("limit", Param.written(craft.configuration().said(ArmingSettings.THROTTLE_LOW))),
                     Severity.CANNOT_WORK,
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.RADIO_THROTTLE_DOWN, ArmingSettings.THROTTLE_LOW),
@@ -159,7 +157,7 @@ final class ArmingRequirements {
                     SettingsAndFirmware.WORDS
                             .requirement("arm-switch-channel")
                             .with("range", Param.written(arm.toString()))
-                            .with("channel", Param.written(said(craft, ArmingSettings.RADIO_CHANNEL))),
+                            .with("channel", Param.written(craft.configuration().said(ArmingSettings.RADIO_CHANNEL))),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.RADIO_CHANNEL),
                     channel == 0
@@ -183,7 +181,7 @@ final class ArmingRequirements {
                     SettingsAndFirmware.WORDS
                             .requirement("arm-switch-reach")
                             .with("range", Param.written(arm.toString()))
-                            .with("sends", Param.written(said(craft, ArmingSettings.RADIO_ON))),
+                            .with("sends", Param.written(craft.configuration().said(ArmingSettings.RADIO_ON))),
                     ArmingChecks.COMPLAINT,
                     List.of(ArmingSettings.ARM, ArmingSettings.RADIO_ON),
                     Edit.set(ArmingSettings.ARM, over),

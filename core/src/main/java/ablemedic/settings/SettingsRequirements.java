@@ -45,7 +45,7 @@ final class SettingsRequirements {
             found.add(Violation.cannotWork(
                     SettingsAndFirmware.WORDS
                             .requirement("firmware-image")
-                            .with("image", Param.written(ArmingRequirements.said(craft, FirmwareSettings.IMAGE))),
+                            .with("image", Param.written(craft.configuration().said(FirmwareSettings.IMAGE))),
                     "flash-failed",
                     List.of(FirmwareSettings.IMAGE),
                     Edit.doing(
@@ -119,7 +119,7 @@ final class SettingsRequirements {
         }
         Words words = SettingsAndFirmware.WORDS
                 .requirement("idle")
-                .with("idle", Param.written(ArmingRequirements.said(craft, DriveSettings.IDLE)))
+                .with("idle", Param.written(craft.configuration().said(DriveSettings.IDLE)))
                 .with("low", Param.when(idle < LOW_IDLE));
         return List.of(
                 idle < LOW_IDLE

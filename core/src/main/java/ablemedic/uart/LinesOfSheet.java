@@ -6,7 +6,6 @@ import ablemedic.protocol.Format;
 import ablemedic.uart.CraftLine.End;
 import ablemedic.wiring.InnerCircuit;
 import ablemedic.wiring.Part;
-import ablemedic.wiring.Wire;
 import ablemedic.wiring.Wiring;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,20 +39,16 @@ final class LinesOfSheet {
         String at = part.address(pad);
         Wiring wiring = craft.electrics().wiring();
         return craft.electrics().sheet().wires().stream()
-                .filter(wire -> wire.from().equals(at) || wire.to().equals(at))
+                .filter(wire -> wire.endsAt(at))
                 .findFirst()
-                .filter(wire -> other(wire, at).startsWith(board.id() + "."))
+                .filter(wire -> wire.otherEnd(at).startsWith(board.id() + "."))
                 .map(wire -> new End(
                         wire,
                         at,
-                        other(wire, at),
+                        wire.otherEnd(at),
                         wiring.links().stream()
                                 .filter(link -> link.wireId().equals(wire.id()))
                                 .map(Wiring.Link::id)
                                 .toList()));
-    }
-
-    private static String other(Wire wire, String end) {
-        return wire.from().equals(end) ? wire.to() : wire.from();
     }
 }

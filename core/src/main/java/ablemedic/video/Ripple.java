@@ -121,8 +121,8 @@ final class Ripple {
     private static boolean isRegulated(Electrics electrics, Part part) {
         String at = part.address(Powered.supplyPad(part));
         return electrics.sheet().wires().stream()
-                .filter(wire -> wire.from().equals(at) || wire.to().equals(at))
-                .map(wire -> wire.from().equals(at) ? wire.to() : wire.from())
+                .filter(wire -> wire.endsAt(at))
+                .map(wire -> wire.otherEnd(at))
                 .map(pad -> electrics.sheet().pad(pad))
                 .anyMatch(pad -> pad.kind() == Pad.Kind.FEED && pad.volts() > 0);
     }

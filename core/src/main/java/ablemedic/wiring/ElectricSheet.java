@@ -238,11 +238,14 @@ public record ElectricSheet(List<Part> parts, List<Wire> wires, BatteryType batt
         return wires.stream().flatMap(wire -> fed(wire).stream()).toList();
     }
 
+    /** Whether a wire ends at an address. */
+    public boolean isWired(String address) {
+        return wires.stream().anyMatch(wire -> wire.endsAt(address));
+    }
+
     /** Whether a pad has room for one more wire. */
     public boolean hasRoom(String address) {
-        return wires.stream()
-                        .filter(wire -> wire.from().equals(address) || wire.to().equals(address))
-                        .count()
+        return wires.stream().filter(wire -> wire.endsAt(address)).count()
                 < pad(address).room();
     }
 

@@ -13,6 +13,16 @@ public record Wire(String from, String to, Gauge gauge, double lengthMm, boolean
     /** The gauge up to which a wire is thick enough to touch its joints one by one. */
     private static final int THICK = 20;
 
+    /** Whether one of its ends is at an address. */
+    public boolean endsAt(String address) {
+        return from.equals(address) || to.equals(address);
+    }
+
+    /** Where its other end is. */
+    public String otherEnd(String address) {
+        return from.equals(address) ? to : from;
+    }
+
     public String id() {
         return from + ">" + to;
     }

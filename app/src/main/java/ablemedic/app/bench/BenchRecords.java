@@ -36,12 +36,12 @@ class BenchRecords {
     }
 
     void on(Bench bench) {
+        batteries.unreadable().forEach(label -> bench.unreadable()
+                .add(new Unreadable(Sort.BATTERY, label, SAID.line("battery").plain(), null, null, null)));
         Map<Unread, String> aside = records.all();
         unreadables.all().stream().filter(one -> !aside.containsKey(one)).forEach(one -> bench.unreadable()
                 .add(new Unreadable(Sort.RECORD, one.what(), SAID.line("record").plain(), null, null, one)));
         aside.forEach((one, reason) -> bench.aside().add(new SetAside(Sort.RECORD, one.what(), reason, null, one)));
-        batteries.unreadable().forEach(label -> bench.unreadable()
-                .add(new Unreadable(Sort.BATTERY, label, SAID.line("battery").plain(), null, null, null)));
     }
 
     /**

@@ -147,8 +147,8 @@ public record PowerMap(double width, double height, List<Box> boxes, List<Spot> 
         private boolean goesRight(Part part, Pad pad) {
             String address = part.id() + "." + pad.name();
             return sheet.wires().stream()
-                    .filter(l -> l.from().equals(address) || l.to().equals(address))
-                    .map(l -> part(l.from().equals(address) ? l.to() : l.from()))
+                    .filter(l -> l.endsAt(address))
+                    .map(l -> part(l.otherEnd(address)))
                     .map(other -> columns.get(other) > columns.get(part.id()))
                     .findFirst()
                     .orElse(pad.kind() == Pad.Kind.FEED

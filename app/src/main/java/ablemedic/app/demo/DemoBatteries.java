@@ -12,13 +12,13 @@ import org.springframework.stereotype.Component;
 @Component
 @Order(2)
 class DemoBatteries implements DemoPart {
+    private static final double ENTERED_DAYS_AGO = 300;
+
     private final BatteryStore batteries;
 
     DemoBatteries(BatteryStore batteries) {
         this.batteries = batteries;
     }
-
-    private static final double ENTERED_DAYS_AGO = 300;
 
     @Override
     public List<Happened> of(DemoScript script, Instant now) {

@@ -2,7 +2,6 @@ package ablemedic.app.http;
 
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
-import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -59,7 +58,7 @@ class OpenApi {
         /** The names of the fields of a record, with those of the groups that stand in it without a name of theirs. */
         private static Stream<String> required(Class<?> record) {
             return Arrays.stream(record.getRecordComponents())
-                    .flatMap(component -> component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
+                    .flatMap(component -> WrittenPath.isGroup(component)
                             ? required(component.getType())
                             : mayBeMissing(component) ? Stream.empty() : Stream.of(component.getName()));
         }

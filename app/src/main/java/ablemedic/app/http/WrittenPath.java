@@ -9,7 +9,7 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /** The place of a field as it is written: the groups of a record that stand in it without a name of theirs left out. */
-final class WrittenPath {
+public final class WrittenPath {
     private WrittenPath() {}
 
     /** @param path as the rules name it, such as {@code sizes.balance.rightMm} */
@@ -18,7 +18,7 @@ final class WrittenPath {
         Optional<Class<?>> within = Optional.of(record);
         for (String step : path.split("\\.")) {
             Optional<RecordComponent> part = within.flatMap(type -> component(type, step.replaceAll("\\[.*", "")));
-            if (part.filter(WrittenPath::isUnwrapped).isEmpty()) {
+            if (part.filter(WrittenPath::isGroup).isEmpty()) {
                 written.add(step);
             }
             // What lies in a list has no groups of its own.
@@ -30,7 +30,7 @@ final class WrittenPath {
     /** The fields of a record as they are written, with those of its groups in their place. */
     static List<String> fields(Class<?> record) {
         return Arrays.stream(record.getRecordComponents())
-                .flatMap(part -> isUnwrapped(part) ? fields(part.getType()).stream() : Stream.of(part.getName()))
+                .flatMap(part -> isGroup(part) ? fields(part.getType()).stream() : Stream.of(part.getName()))
                 .toList();
     }
 
@@ -42,7 +42,8 @@ final class WrittenPath {
                 : Optional.empty();
     }
 
-    private static boolean isUnwrapped(RecordComponent part) {
+    /** Whether a component is a group: its fields stand in the record itself. */
+    public static boolean isGroup(RecordComponent part) {
         return part.getAccessor().isAnnotationPresent(JsonUnwrapped.class);
     }
 }

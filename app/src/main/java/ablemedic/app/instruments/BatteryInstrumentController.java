@@ -5,6 +5,7 @@ import ablemedic.app.http.Refusal;
 import ablemedic.app.meter.MeterStore;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
+import ablemedic.power.BatteryInUse;
 import ablemedic.power.BatteryUse;
 import ablemedic.power.CellGuess;
 import ablemedic.power.LandingVoltageRule;
@@ -76,7 +77,7 @@ class BatteryInstrumentController {
             if (load >= rest) {
                 throw Refusal.wrong("loadV", REFUSALS.with("load", load).with("rest", rest), "load-above-rest");
             }
-            Estimate ohms = BatteryUse.resistance(rest, load, Estimate.within(amps, 0.03 * amps), meters.get());
+            Estimate ohms = BatteryInUse.ohms(rest, load, amps, meters.get());
             mohm = ohms.value() * 1000;
             u = ohms.expanded() * 1000;
             worn = BatteryUse.worn(kind, ohms.value());

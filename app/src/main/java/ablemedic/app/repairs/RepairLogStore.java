@@ -95,17 +95,13 @@ public class RepairLogStore {
                 row.getString("ended"),
                 row.getString("reason"),
                 new Repaired(
-                        list(row, "causes"),
-                        list(row, "kinds"),
-                        list(row, "parts"),
-                        list(row, "fixes"),
-                        list(row, "changes"),
-                        list(row, "proof")),
+                        json.texts(row.getString("causes")),
+                        json.texts(row.getString("kinds")),
+                        json.texts(row.getString("parts")),
+                        json.texts(row.getString("fixes")),
+                        json.texts(row.getString("changes")),
+                        json.texts(row.getString("proof"))),
                 row.getDouble("minutes"));
-    }
-
-    private List<String> list(ResultSet row, String column) throws SQLException {
-        return List.of(json.read(row.getString(column), String[].class));
     }
 
     private static boolean holds(RepairLogEntry entry, String words) {

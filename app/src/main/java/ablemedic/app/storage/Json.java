@@ -2,6 +2,7 @@ package ablemedic.app.storage;
 
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -52,6 +53,11 @@ public class Json {
         } catch (JacksonException e) {
             throw new UnreadableRecordException("a record", e);
         }
+    }
+
+    /** @throws UnreadableRecordException when the text is no list of texts */
+    public List<String> texts(String text) {
+        return List.of(read(text, String[].class));
     }
 
     /** A value as a tree. */

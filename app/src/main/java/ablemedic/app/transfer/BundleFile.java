@@ -1,11 +1,11 @@
 package ablemedic.app.transfer;
 
 import ablemedic.app.http.Refusal;
+import ablemedic.app.http.WrittenPath;
 import ablemedic.app.storage.Json;
 import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
-import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -121,9 +121,8 @@ final class BundleFile {
     private static void whole(Object record, String where) {
         for (RecordComponent part : record.getClass().getRecordComponents()) {
             Object value = value(record, part);
-            String at = part.getAccessor().isAnnotationPresent(JsonUnwrapped.class)
-                    ? where
-                    : where.isEmpty() ? part.getName() : where + "." + part.getName();
+            String at =
+                    WrittenPath.isGroup(part) ? where : where.isEmpty() ? part.getName() : where + "." + part.getName();
             if (value == null && !part.getAnnotatedType().isAnnotationPresent(Nullable.class)) {
                 throw Refusal.wrong(at, REFUSALS, "missing");
             } else if (value instanceof Instant moment && (moment.isBefore(EARLIEST) || moment.isAfter(LATEST))) {

@@ -133,10 +133,6 @@ class BundleReader {
                         .toList());
     }
 
-    private List<String> list(ResultSet row, String column) throws SQLException {
-        return List.of(json.read(row.getString(column), String[].class));
-    }
-
     private WorkUpOf workUp(long id, LocalNumbers numbers) {
         List<EventOf> events = database.sql("SELECT n, at, body FROM work_up_event WHERE work_up_id = ? ORDER BY n")
                 .param(id)
@@ -150,12 +146,12 @@ class BundleReader {
                         rs.getString("ended"),
                         rs.getString("reason"),
                         new RepairedOf(
-                                list(rs, "causes"),
-                                list(rs, "kinds"),
-                                list(rs, "parts"),
-                                list(rs, "fixes"),
-                                list(rs, "changes"),
-                                list(rs, "proof")),
+                                json.texts(rs.getString("causes")),
+                                json.texts(rs.getString("kinds")),
+                                json.texts(rs.getString("parts")),
+                                json.texts(rs.getString("fixes")),
+                                json.texts(rs.getString("changes")),
+                                json.texts(rs.getString("proof"))),
                         rs.getDouble("minutes")))
                 .list();
         List<RecordingOf> recordings = database.sql(

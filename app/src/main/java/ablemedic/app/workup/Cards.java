@@ -3,11 +3,13 @@ package ablemedic.app.workup;
 import ablemedic.app.routine.Routines;
 import ablemedic.app.workup.WorkUpView.FixCard;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.BenchState.ShortTest;
 import ablemedic.diagnosis.Check;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Fault;
 import ablemedic.diagnosis.Posterior;
+import ablemedic.diagnosis.Suspect;
 import org.springframework.stereotype.Component;
 
 /** The cards of checks and fixes of a work-up, in turn and out of turn. */
@@ -25,12 +27,13 @@ class Cards {
         this.fixes = fixes;
     }
 
-    CheckCards ofChecks(WorkUp workUp, Diagnosis<Craft> diagnosis, Posterior<Craft> posterior) {
-        return new CheckCards(diagnosis, posterior, workUp, routineMinutes(workUp), safeguards.barred(workUp));
+    /** @param barred power that may not be put on the craft */
+    CheckCards ofChecks(WorkUp workUp, Diagnosis<Craft> diagnosis, Posterior<Craft> posterior, Barred barred) {
+        return new CheckCards(diagnosis, posterior, workUp, routineMinutes(workUp), barred);
     }
 
-    FixCards ofFixes() {
-        return fixes;
+    FixCard fix(WorkUp workUp, Posterior<Craft> posterior, Suspect<Craft> suspect) {
+        return fixes.of(suspect, posterior, workUp);
     }
 
     /** What the pre-power checks take where they are due; on any other bench no way leads over them. */
@@ -46,7 +49,7 @@ class Cards {
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
         Posterior<Craft> posterior = diagnosis.posterior(workUp.known());
         Check<Craft> check = WorkUps.check(workUp, checkId);
-        return ofChecks(workUp, diagnosis, posterior)
+        return ofChecks(workUp, diagnosis, posterior, safeguards.barred(workUp))
                 .card(check, diagnosis.planner(posterior).bits(check));
     }
 

@@ -15,6 +15,7 @@ import ablemedic.app.workup.WorkUpView.Stage;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
 import ablemedic.craft.Craft;
+import ablemedic.diagnosis.Barred;
 import ablemedic.diagnosis.Diagnosis;
 import ablemedic.diagnosis.Plan;
 import ablemedic.diagnosis.Planner;
@@ -57,18 +58,38 @@ class ViewMaker {
     WorkUpView of(WorkUp workUp) {
         Diagnosis<Craft> diagnosis = workUps.diagnosis(workUp);
         Posterior<Craft> posterior = diagnosis.posterior(workUp.known());
-        return workUp.closed().isPresent() ? ended(workUp, posterior) : open(workUp, diagnosis, posterior);
+        Barred barred = safeguards.barred(workUp);
+        Doing doing = workUp.closed().isPresent() ? ended(workUp) : open(workUp, diagnosis, posterior, barred);
+        List<Noted> noted = new NotedLines(workUp, () -> workUps.asOpened(workUp), wires).all();
+        BeliefsOfWorkUp beliefs = new BeliefsOfWorkUp(workUp, posterior, noted);
+        return new WorkUpView(
+                head(workUp),
+                doing.stage(),
+                onBench(workUp, posterior, barred),
+                new Findings(noted, beliefs.misfits()),
+                beliefs.all(),
+                doing.ahead(),
+                doing.fixing(),
+                doing.proof());
     }
 
-    private WorkUpView open(WorkUp workUp, Diagnosis<Craft> diagnosis, Posterior<Craft> posterior) {
-        Planner<Craft> planner = diagnosis.planner(posterior, safeguards.barred(workUp));
+    /** What is being done in a work-up, and what comes next. */
+    private record Doing(
+            Stage stage,
+            Ahead ahead,
+            Fixing fixing,
+            @Nullable ProofCard proof) {}
+
+    private Doing open(WorkUp workUp, Diagnosis<Craft> diagnosis, Posterior<Craft> posterior, Barred barred) {
+        Planner<Craft> planner = diagnosis.planner(posterior, barred);
         Plan<Craft> plan = planner.plan(workUp.bench(), workUp.skipped().keySet());
-        CheckCards checks = cards.ofChecks(workUp, diagnosis, posterior);
+        CheckCards checks = cards.ofChecks(workUp, diagnosis, posterior, barred);
         Proof<Craft> proof = proofs.of(workUp);
         Optional<Suspect<Craft>> worthFixing = planner.worthFixing(plan);
         String notYetFlown = ProofCards.flies(proof) ? Safeguards.notYetFlown(workUp, posterior) : "";
         Stage stage = stage(proof, worthFixing.isPresent(), notYetFlown.isEmpty());
-        Optional<Plan.Step<Craft>> next = hazards(workUp).firstLook().or(plan::next);
+        Optional<Plan.Step<Craft>> next =
+                new HazardsOfWorkUp(workUp, barred).firstLook().or(plan::next);
         Craft sound = workUp.known().soundNow();
         Ahead ahead = new Ahead(
                 next.map(step -> checks.card(step.check(), step.bits())).orElse(null),
@@ -80,13 +101,11 @@ class ViewMaker {
         Fixing fixing = new Fixing(
                 notYetFlown,
                 worthFixing
-                        .map(suspect -> cards.ofFixes().of(suspect, posterior, workUp))
+                        .map(suspect -> cards.fix(workUp, posterior, suspect))
                         .orElse(null),
                 made(workUp),
                 cautions(workUp, stage, worthFixing));
-        return put(
-                workUp,
-                posterior,
+        return new Doing(
                 stage,
                 ahead,
                 fixing,
@@ -100,34 +119,12 @@ class ViewMaker {
                                         .orElse(null)));
     }
 
-    private WorkUpView ended(WorkUp workUp, Posterior<Craft> posterior) {
-        return put(
-                workUp,
-                posterior,
+    private Doing ended(WorkUp workUp) {
+        return new Doing(
                 Stage.CLOSED,
                 Ahead.NOTHING,
                 new Fixing("", null, made(workUp), List.of()),
                 workUp.repairs().isEmpty() ? null : ProofCards.of(proofs.of(workUp), workUp, null));
-    }
-
-    private WorkUpView put(
-            WorkUp workUp,
-            Posterior<Craft> posterior,
-            Stage stage,
-            Ahead ahead,
-            Fixing fixing,
-            @Nullable ProofCard proof) {
-        List<Noted> noted = new NotedLines(workUp, () -> workUps.asOpened(workUp), wires).all();
-        BeliefsOfWorkUp beliefs = new BeliefsOfWorkUp(workUp, posterior, noted);
-        return new WorkUpView(
-                head(workUp),
-                stage,
-                onBench(workUp, posterior),
-                new Findings(noted, beliefs.misfits()),
-                beliefs.all(),
-                ahead,
-                fixing,
-                proof);
     }
 
     private Head head(WorkUp workUp) {
@@ -146,19 +143,15 @@ class ViewMaker {
                 workUp.closed().map(closed -> closed.end().label()).orElse(""));
     }
 
-    private OnBench onBench(WorkUp workUp, Posterior<Craft> posterior) {
+    private OnBench onBench(WorkUp workUp, Posterior<Craft> posterior, Barred barred) {
         List<BlockerBelief> blockers = Families.armingBlockers(workUp.opened().complaintKind(), posterior);
         return new OnBench(
                 CraftDrawing.of(workUp.known().soundNow()),
                 maps.of(workUp, posterior),
                 workUp.bench(),
-                hazards(workUp).sentences(posterior),
+                new HazardsOfWorkUp(workUp, barred).sentences(posterior),
                 ConflictsOfWorkUp.of(workUp, posterior),
                 blockers.isEmpty() ? null : blockers);
-    }
-
-    private HazardsOfWorkUp hazards(WorkUp workUp) {
-        return new HazardsOfWorkUp(workUp, safeguards.barred(workUp));
     }
 
     private static Stage stage(Proof<Craft> proof, boolean fixes, boolean mayFly) {

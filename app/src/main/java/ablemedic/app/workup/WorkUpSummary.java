@@ -32,6 +32,7 @@ public class WorkUpSummary implements DisposableBean {
     private static final String NOT_WORKED_OUT = SAID.line("failed").plain();
 
     private final WorkUpViews views;
+    private final KeptViews shown;
     private final WorkUpVersions stamps;
     private final SummaryStore store;
     private final Newest<Long, Stamp, Outcome> kept = new Newest<>(KEPT);
@@ -42,8 +43,9 @@ public class WorkUpSummary implements DisposableBean {
         return thread;
     });
 
-    WorkUpSummary(WorkUpViews views, WorkUpVersions stamps, SummaryStore store) {
+    WorkUpSummary(WorkUpViews views, KeptViews shown, WorkUpVersions stamps, SummaryStore store) {
         this.views = views;
+        this.shown = shown;
         this.stamps = stamps;
         this.store = store;
     }
@@ -84,7 +86,7 @@ public class WorkUpSummary implements DisposableBean {
      * @throws UnreadableRecordException where what it was made from can no longer be read
      */
     public Optional<Outcome> known(Stamp stamp) {
-        return kept.known(stamp.workUp(), stamp).or(() -> views.readable(stamp, store.find(stamp))
+        return kept.known(stamp.workUp(), stamp).or(() -> shown.readable(stamp, store.find(stamp))
                 .map(summary -> kept.of(stamp.workUp(), stamp, () -> new Outcome(summary, ""))));
     }
 

@@ -2,7 +2,6 @@ package ablemedic.app.workup;
 
 import ablemedic.app.http.Refusal;
 import ablemedic.app.storage.Newest;
-import ablemedic.app.storage.UnreadableRecordException;
 import ablemedic.app.workup.WorkUpVersions.Stamp;
 import ablemedic.catalogue.Catalogue;
 import ablemedic.catalogue.Words;
@@ -90,15 +89,6 @@ public class WorkUpViews implements DisposableBean {
             }
         }));
         return view;
-    }
-
-    /**
-     * What was kept of a work-up, which may be there though what it was made from can no longer be read.
-     *
-     * @throws UnreadableRecordException where that is so
-     */
-    <V> Optional<V> readable(Stamp stamp, Optional<V> found) {
-        return kept.readable(stamp, found);
     }
 
     @Override
