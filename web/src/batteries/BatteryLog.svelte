@@ -67,7 +67,7 @@
 <ReasonSheet
   open={wrong !== undefined}
   title="Take an entry back"
-  text="It counts no more; what it said stays in the history. Enter the right one anew."
+  text="It no longer counts and stays in the history. Enter the right one again."
   action="Undo"
   onclose={() => (wrong = undefined)}
   ongive={(reason) => void takeBack(wrong!, reason)}

@@ -138,8 +138,8 @@
     <ReasonSheet
       open={signing}
       title={`Sign off ${c.mark}`}
-      text="You say that it may fly though this stands against it. Say why, so that whoever reads the log later understands it."
-      action="Sign it off"
+      text="You clear it to fly although something is open. Say why, so that the next reader of the log understands."
+      action="Sign off craft"
       onclose={() => (signing = false)}
       ongive={(reason) => void signOff(reason)}
     />

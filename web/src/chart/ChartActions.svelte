@@ -17,10 +17,10 @@
   <a class="quiet" href={`/crafts/${encodeURIComponent(chart.mark)}/set-up`}>Set up</a>
   <a class="quiet" href={`/new-craft?like=${encodeURIComponent(chart.mark)}`}>Duplicate</a>
   {#if chart.state === 'FIT'}
-    <button class="quiet" onclick={onground}>Ground it</button>
+    <button class="quiet" onclick={onground}>Ground craft</button>
   {/if}
   {#if chart.fitness === 'GROUNDED' && chart.conflicts.length === 0}
-    <button class="quiet" onclick={onsign}>Sign it off…</button>
+    <button class="quiet" onclick={onsign}>Sign off craft…</button>
   {/if}
 </div>
 

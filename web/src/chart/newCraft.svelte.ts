@@ -49,6 +49,6 @@ export class NewCraftState extends Doing {
       numbering: this.numbering,
       mode: this.mode,
       mounted: { rollDeg: this.faceDown ? 180 : 0, pitchDeg: 0, yawDeg: this.yaw }
-    } as New;
+    };
   }
 }

@@ -393,16 +393,16 @@ describe('a chart', () => {
   it('grounds the craft with all else as it was', async () => {
     begin({ '/api/crafts/{mark}': whole(), '/api/crafts/{mark}/files': [] });
     render(Chart);
-    const ground = await screen.findByRole('button', { name: 'Ground it' });
+    const ground = await screen.findByRole('button', { name: 'Ground craft' });
     server.answers['/api/crafts/{mark}'] = whole({ state: 'GROUNDED', fitness: 'GROUNDED' });
     await fireEvent.click(ground);
-    await fireEvent.click(await screen.findByRole('button', { name: 'Sign it off…' }));
+    await fireEvent.click(await screen.findByRole('button', { name: 'Sign off craft…' }));
     expect(last('PATCH')?.body).toMatchObject({ version: 3, name: 'quick look', state: 'GROUNDED' });
     expect(last('PATCH')?.body).not.toHaveProperty('builder');
     await fireEvent.input(screen.getByLabelText('Reason, for the log'), {
       target: { value: 'flown home by its owner' }
     });
-    await fireEvent.click(screen.getByRole('button', { name: 'Sign it off' }));
+    await fireEvent.click(screen.getByRole('button', { name: 'Sign off craft' }));
     await waitFor(() =>
       expect(last('POST')).toMatchObject({
         path: '/api/crafts/{mark}/sign-off',
@@ -440,7 +440,7 @@ describe('a chart', () => {
     });
     render(Chart);
     await screen.findByText(/mounted 180\/0\/0 and configured 0\/0\/0/);
-    expect(screen.queryByRole('button', { name: 'Sign it off…' })).toBeNull();
+    expect(screen.queryByRole('button', { name: 'Sign off craft…' })).toBeNull();
     await fireEvent.click(screen.getAllByRole('button', { name: 'Done on the craft' })[1]!);
     await waitFor(() =>
       expect(last('POST')?.body).toEqual({ version: 3, conflictId: 'alignment', way: 2, made: true })

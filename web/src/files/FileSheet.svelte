@@ -49,7 +49,7 @@
           class="quiet"
           type="button"
           disabled={!reason.trim() || files.busy}
-          onclick={() => void change(files.takeOff(file, reason))}>Take it off</button
+          onclick={() => void change(files.takeOff(file, reason))}>Remove file</button
         >
       {/if}
       <button class="quiet" type="button" onclick={onclose}>Leave it</button>

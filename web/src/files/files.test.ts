@@ -80,11 +80,11 @@ describe('photos', () => {
     const off = vi.spyOn(files, 'takeOff').mockResolvedValue();
     render(FileList, { files });
     await fireEvent.click(screen.getByRole('button', { name: 'correct a.jpg' }));
-    const take = screen.getByRole<HTMLButtonElement>('button', { name: 'Take it off' });
+    const take = screen.getByRole<HTMLButtonElement>('button', { name: 'Remove file' });
     expect(take.disabled).toBe(true);
     await fireEvent.input(screen.getByLabelText('What was wrong with it'), { target: { value: 'blurred' } });
     await fireEvent.click(take);
     expect(off).toHaveBeenCalledWith(FILE, 'blurred');
-    await waitFor(() => expect(screen.queryByRole('button', { name: 'Take it off' })).toBeNull());
+    await waitFor(() => expect(screen.queryByRole('button', { name: 'Remove file' })).toBeNull());
   });
 });

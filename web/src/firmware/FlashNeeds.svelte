@@ -47,16 +47,6 @@
     margin-top: 1.4rem;
   }
 
-  .lines > li {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.3rem 0.8rem;
-    align-items: baseline;
-    padding: 0.35rem 0.7rem;
-    border-left: 4px solid transparent;
-    border-bottom: 1px solid var(--rule);
-  }
-
   .lines > .missing {
     border-left-color: var(--danger);
   }

@@ -14,7 +14,7 @@
 
 <Paper
   title="Channel and auxiliary numbers"
-  text="The first four channels are the sticks. The FC counts what comes after them anew, as auxiliary channels."
+  text="The first four channels are the sticks. The FC numbers the ones after them again from 1, as auxiliary channels."
   error={solved.error}
 >
   {#snippet asked()}

@@ -33,7 +33,7 @@
   {/if}
   {#if ends.hears}
     <line class={line} x1="222" x2="560" y1="84" y2="84" />
-    <text class="note" x="234" y="76">hears</text>
+    <text class="note" x="234" y="76">receives</text>
     <text class="note end" x="550" y="76">pad {ends.hears}</text>
   {/if}
   {#if ends.ground}<line class="ground" x1="222" x2="560" y1="108" y2="108" />{/if}
@@ -41,7 +41,7 @@
   <text class="name" x="578" y="48">{ends.read ? `UART ${ends.toldPort}` : 'UART not read'}</text>
   {#if ends.read}
     <text x="578" y="74"
-      >{jobs.find((one) => one.id === ends.toldJob)?.label ?? 'no job'}, {all.find(
+      >{jobs.find((one) => one.id === ends.toldJob)?.label ?? 'no function'}, {all.find(
         (one) => one.id === ends.toldFormat
       )?.label}</text
     >

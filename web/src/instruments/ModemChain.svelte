@@ -71,7 +71,7 @@
   {@render rate(`${name}-near`, `Baud at ${near}`, rates, w.baud, (v) => (chain[name].baud = v))}
   {@render rate(`${name}-far`, `Baud at ${far}`, rates, w.farBaud, (v) => (chain[name].farBaud = v))}
   {@render tick('flow control on at an end', w.flow, (v) => (chain[name].flow = v))}
-  {@render tick('its lines RTS and CTS are joined', w.flowWired, (v) => (chain[name].flowWired = v))}
+  {@render tick('RTS and CTS are connected', w.flowWired, (v) => (chain[name].flowWired = v))}
   {@render tick(`${near} sends 5 V`, w.highV > 4, (v) => (chain[name].highV = v ? 5 : 3.3))}
   {@render tick(`${far} sends 5 V`, w.farHighV > 4, (v) => (chain[name].farHighV = v ? 5 : 3.3))}
 {/snippet}

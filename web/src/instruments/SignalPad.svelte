@@ -46,7 +46,7 @@
           {#each solved.value.formats as one (one.format + one.inverted)}
             <tr class:fits={one.fits === true} class:away={one.fits === false}>
               <td>
-                <a href={`/handbook/${one.page}`}>{one.format}</a>{one.usual ? '' : ', turned round'}
+                <a href={`/handbook/${one.page}`}>{one.format}</a>{one.usual ? '' : ', inverted'}
                 {#if one.fits === true}<strong>fits</strong>{/if}
               </td>
               <td class="figure">{range(one.leastV, one.mostV)}</td>

@@ -87,14 +87,14 @@
       )}
       {@render select(
         'format',
-        'It speaks',
+        'Protocol of the part',
         formats.map((one) => [one.id, one.label] as const),
         ends.format,
         (v) => ends.chooseFormat(v as typeof ends.format, all)
       )}
       {@render select(
         'baud',
-        'At, baud',
+        'Rate, baud',
         rates.map((one) => [String(one), String(one)] as const),
         String(ends.baud),
         (v) => (ends.baud = Number(v))
@@ -107,7 +107,7 @@
         <label for="stands">Maximum, V</label>
         <NumberEntry unit="V" id="stands" class="entry reading" bind:value={ends.standsV} />
       </div>
-      <label class="tick"><input type="checkbox" bind:checked={ends.volts5} /> it sends 5 V</label>
+      <label class="tick"><input type="checkbox" bind:checked={ends.volts5} /> sends 5 V</label>
     </fieldset>
     <fieldset>
       <legend>Its wires</legend>
@@ -120,14 +120,14 @@
       )}
       {@render select(
         'sends',
-        'What it sends goes to pad',
+        'Its TX goes to pad',
         [['', 'nothing'] as const, ...pads.map((one) => [one, one] as const)],
         ends.sends,
         (v) => (ends.sends = v)
       )}
       {@render select(
         'hears',
-        'What it hears comes from pad',
+        'Its RX comes from pad',
         [['', 'nothing'] as const, ...pads.map((one) => [one, one] as const)],
         ends.hears,
         (v) => (ends.hears = v)
@@ -137,7 +137,7 @@
     </fieldset>
     <fieldset>
       <legend>UART configuration</legend>
-      <label class="tick"><input type="checkbox" bind:checked={ends.read} /> somebody read it</label>
+      <label class="tick"><input type="checkbox" bind:checked={ends.read} /> read from the FC</label>
       {#if ends.read}
         {@render select(
           'uart',
@@ -148,7 +148,7 @@
         )}
         {@render select(
           'told-job',
-          'Its job',
+          'Function',
           [['', 'none'] as const, ...jobs.map((one) => [one.id, one.label] as const)],
           ends.toldJob,
           (v) => (ends.toldJob = v as typeof ends.toldJob)
@@ -162,7 +162,7 @@
         )}
         {@render select(
           'told-baud',
-          'At, baud',
+          'Rate, baud',
           rates.map((one) => [String(one), String(one)] as const),
           String(ends.toldBaud),
           (v) => (ends.toldBaud = Number(v))

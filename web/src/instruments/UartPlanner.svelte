@@ -87,8 +87,8 @@
 <section class="page">
   <h1>UART planner</h1>
   {#if craft}<p>
-      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; change what you like: the sheet is
-      not changed.
+      As on <a href={`/crafts/${encodeURIComponent(craft)}`}>{craft}</a>; try changes here: the sheet stays as
+      it is.
     </p>{/if}
   <p class="small">
     Each part gets a UART that supports its protocol, with the least soldering and the fewest parts left out.

@@ -110,7 +110,7 @@
                     onclick={() => void remove(one.partType.id)}>remove from the parts library</button
                   >
                 {/if}
-                <a href={`/parts/new?like=${one.partType.id}`}>one like it</a>
+                <a href={`/parts/new?like=${one.partType.id}`}>Duplicate</a>
               </p>
             </div>
           </li>

@@ -99,14 +99,6 @@
     border-bottom: 1px solid var(--rule);
   }
 
-  .ticks {
-    grid-column: 1 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 1.2rem;
-    align-items: center;
-  }
-
   @media (max-width: 700px) {
     .line {
       grid-template-columns: 1fr 1fr;

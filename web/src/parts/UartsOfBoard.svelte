@@ -98,14 +98,6 @@
     border-bottom: 1px solid var(--rule);
   }
 
-  .ticks {
-    grid-column: 1 / -1;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem 1.2rem;
-    align-items: center;
-  }
-
   @media (max-width: 700px) {
     .grid,
     li {

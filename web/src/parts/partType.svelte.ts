@@ -5,7 +5,7 @@ type Sort = Schemas['PartType'];
 type Pad = Schemas['PadOf'];
 type Picture = Schemas['PictureOf'];
 
-/** What the server leaves out of a sort where there is none. */
+/** What the server leaves out of a part type where there is none. */
 const NOTHING_INSIDE = {
   traces: [],
   leaks: [],
@@ -18,7 +18,7 @@ const NOTHING_INSIDE = {
   spoken: []
 };
 
-/** An empty sort to begin from: a part with two pads. */
+/** An empty part type to begin from: a part with two pads. */
 export const BEGIN: Sort = {
   ...NOTHING_INSIDE,
   id: '',
@@ -36,7 +36,7 @@ export const BEGIN: Sort = {
   loads: [{ plus: '+', minus: '-', volts: 5, amps: 0.1, poorAmps: 0.1 }]
 };
 
-/** A sort of part on the screen, while it is being entered. */
+/** A part type on the screen, while it is being entered. */
 export class PartTypeState extends Doing {
   partType = $state<Sort>(structuredClone(BEGIN));
   /** The pad that is selected, by its place in the list. */
