@@ -260,7 +260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}": {
+    "/api/crafts/{craftId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -276,7 +276,7 @@ export interface paths {
         patch: operations["change_1"];
         trace?: never;
     };
-    "/api/crafts/{mark}/aside": {
+    "/api/crafts/{craftId}/aside": {
         parameters: {
             query?: never;
             header?: never;
@@ -292,7 +292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/build-sheet": {
+    "/api/crafts/{craftId}/build-sheet": {
         parameters: {
             query?: never;
             header?: never;
@@ -308,7 +308,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/bundle": {
+    "/api/crafts/{craftId}/bundle": {
         parameters: {
             query?: never;
             header?: never;
@@ -324,7 +324,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/complaints": {
+    "/api/crafts/{craftId}/complaints": {
         parameters: {
             query?: never;
             header?: never;
@@ -340,7 +340,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/conflicts": {
+    "/api/crafts/{craftId}/conflicts": {
         parameters: {
             query?: never;
             header?: never;
@@ -356,7 +356,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/drawing": {
+    "/api/crafts/{craftId}/drawing": {
         parameters: {
             query?: never;
             header?: never;
@@ -372,7 +372,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/files": {
+    "/api/crafts/{craftId}/files": {
         parameters: {
             query?: never;
             header?: never;
@@ -388,7 +388,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/files/corrections": {
+    "/api/crafts/{craftId}/files/corrections": {
         parameters: {
             query?: never;
             header?: never;
@@ -404,7 +404,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/files/{id}": {
+    "/api/crafts/{craftId}/files/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -420,7 +420,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/files/{id}/withdrawal": {
+    "/api/crafts/{craftId}/files/{id}/withdrawal": {
         parameters: {
             query?: never;
             header?: never;
@@ -436,7 +436,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/flash-plan": {
+    "/api/crafts/{craftId}/flash-plan": {
         parameters: {
             query?: never;
             header?: never;
@@ -452,7 +452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/label": {
+    "/api/crafts/{craftId}/label": {
         parameters: {
             query?: never;
             header?: never;
@@ -468,7 +468,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/layout": {
+    "/api/crafts/{craftId}/layout": {
         parameters: {
             query?: never;
             header?: never;
@@ -484,7 +484,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/log": {
+    "/api/crafts/{craftId}/log": {
         parameters: {
             query?: never;
             header?: never;
@@ -500,7 +500,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/log/{id}": {
+    "/api/crafts/{craftId}/log/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -516,7 +516,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/log/{id}/withdrawal": {
+    "/api/crafts/{craftId}/log/{id}/withdrawal": {
         parameters: {
             query?: never;
             header?: never;
@@ -532,7 +532,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/lost-link": {
+    "/api/crafts/{craftId}/lost-link": {
         parameters: {
             query?: never;
             header?: never;
@@ -548,7 +548,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/modem-chain": {
+    "/api/crafts/{craftId}/modem-chain": {
         parameters: {
             query?: never;
             header?: never;
@@ -564,7 +564,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/modes": {
+    "/api/crafts/{craftId}/modes": {
         parameters: {
             query?: never;
             header?: never;
@@ -580,7 +580,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/part-types": {
+    "/api/crafts/{craftId}/part-types": {
         parameters: {
             query?: never;
             header?: never;
@@ -596,7 +596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/parts": {
+    "/api/crafts/{craftId}/parts": {
         parameters: {
             query?: never;
             header?: never;
@@ -612,7 +612,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/parts/{partId}": {
+    "/api/crafts/{craftId}/parts/{partId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -628,7 +628,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/power-map": {
+    "/api/crafts/{craftId}/power-map": {
         parameters: {
             query?: never;
             header?: never;
@@ -644,7 +644,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/radio-off": {
+    "/api/crafts/{craftId}/radio-off": {
         parameters: {
             query?: never;
             header?: never;
@@ -660,7 +660,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/radio-off/judge": {
+    "/api/crafts/{craftId}/radio-off/judge": {
         parameters: {
             query?: never;
             header?: never;
@@ -676,7 +676,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/repair": {
+    "/api/crafts/{craftId}/repair": {
         parameters: {
             query?: never;
             header?: never;
@@ -692,7 +692,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/routine": {
+    "/api/crafts/{craftId}/routine": {
         parameters: {
             query?: never;
             header?: never;
@@ -708,7 +708,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/routine/judge/{step}": {
+    "/api/crafts/{craftId}/routine/judge/{step}": {
         parameters: {
             query?: never;
             header?: never;
@@ -724,7 +724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/safest-failsafe": {
+    "/api/crafts/{craftId}/safest-failsafe": {
         parameters: {
             query?: never;
             header?: never;
@@ -740,7 +740,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/seen-before": {
+    "/api/crafts/{craftId}/seen-before": {
         parameters: {
             query?: never;
             header?: never;
@@ -756,7 +756,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/serial-map": {
+    "/api/crafts/{craftId}/serial-map": {
         parameters: {
             query?: never;
             header?: never;
@@ -772,7 +772,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/set-up": {
+    "/api/crafts/{craftId}/set-up": {
         parameters: {
             query?: never;
             header?: never;
@@ -788,7 +788,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/set-up/end": {
+    "/api/crafts/{craftId}/set-up/end": {
         parameters: {
             query?: never;
             header?: never;
@@ -804,7 +804,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/set-up/steps": {
+    "/api/crafts/{craftId}/set-up/steps": {
         parameters: {
             query?: never;
             header?: never;
@@ -820,7 +820,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/sign-off": {
+    "/api/crafts/{craftId}/sign-off": {
         parameters: {
             query?: never;
             header?: never;
@@ -836,7 +836,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/signal": {
+    "/api/crafts/{craftId}/signal": {
         parameters: {
             query?: never;
             header?: never;
@@ -852,7 +852,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/signal/choices": {
+    "/api/crafts/{craftId}/signal/choices": {
         parameters: {
             query?: never;
             header?: never;
@@ -868,7 +868,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/snapshots": {
+    "/api/crafts/{craftId}/snapshots": {
         parameters: {
             query?: never;
             header?: never;
@@ -884,7 +884,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/snapshots/{number}": {
+    "/api/crafts/{craftId}/snapshots/{number}": {
         parameters: {
             query?: never;
             header?: never;
@@ -900,7 +900,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/snapshots/{number}/changes": {
+    "/api/crafts/{craftId}/snapshots/{number}/changes": {
         parameters: {
             query?: never;
             header?: never;
@@ -916,7 +916,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/snapshots/{number}/file": {
+    "/api/crafts/{craftId}/snapshots/{number}/file": {
         parameters: {
             query?: never;
             header?: never;
@@ -932,7 +932,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/snapshots/{number}/what-if": {
+    "/api/crafts/{craftId}/snapshots/{number}/what-if": {
         parameters: {
             query?: never;
             header?: never;
@@ -948,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/uarts": {
+    "/api/crafts/{craftId}/uarts": {
         parameters: {
             query?: never;
             header?: never;
@@ -964,7 +964,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/crafts/{mark}/wires-drawing": {
+    "/api/crafts/{craftId}/wires-drawing": {
         parameters: {
             query?: never;
             header?: never;
@@ -2378,10 +2378,10 @@ export interface components {
         };
         ArmingAsked: {
             computer: boolean;
+            craftId: string;
             listed: boolean;
             /** Format: double */
             lyingDeg: number;
-            mark: string;
             onAtPower: boolean;
             radioOn: boolean;
             sky: boolean;
@@ -2935,6 +2935,7 @@ export interface components {
             conflicts: components["schemas"]["ConflictView"][];
             corrections: components["schemas"]["EntryCorrection"][];
             craftClass: string;
+            craftId: string;
             drawing: components["schemas"]["CraftDrawing"];
             due: components["schemas"]["Due"][];
             /** Format: date-time */
@@ -2944,7 +2945,6 @@ export interface components {
             fitness: "UNKNOWN" | "AT_WORK" | "GROUNDED" | "DUE" | "FIT";
             grounds: components["schemas"]["Ground"][];
             log: components["schemas"]["LogEntry"][];
-            mark: string;
             missing: string[];
             name: string;
             /** Format: int32 */
@@ -3061,8 +3061,8 @@ export interface components {
         };
         ConflictsView: {
             conflicts: components["schemas"]["ConflictView"][];
+            craftId: string;
             doubts: string[];
-            mark: string;
             /** Format: int64 */
             open?: number;
             /** Format: int64 */
@@ -3408,8 +3408,8 @@ export interface components {
         Intake: {
             before?: components["schemas"]["Before"][];
             complaint: string;
+            craftId: string;
             kind?: string;
-            mark: string;
             numbers?: {
                 [key: string]: string;
             };
@@ -3505,6 +3505,7 @@ export interface components {
             afterGuardTime: "DROP" | "LAND" | "RETURN_HOME";
             /** Format: double */
             backS?: number;
+            craftId?: string;
             /** Format: double */
             detectS: number;
             /** Format: double */
@@ -3518,7 +3519,6 @@ export interface components {
             landingS: number;
             /** Format: double */
             landingThrottle: number;
-            mark?: string;
             /** Format: double */
             noticeS: number;
             presetArm: boolean;
@@ -3556,17 +3556,17 @@ export interface components {
         };
         ListedCraft: {
             craftClass: string;
-            mark: string;
+            craftId: string;
             name: string;
             /** @enum {string} */
             state: "FIT" | "GROUNDED";
         };
         ListedWorkUp: {
             complaint: string;
+            craftId: string;
             ended: string;
             /** Format: int64 */
             id: number;
-            mark: string;
             open: boolean;
         };
         LoadOf: {
@@ -3770,8 +3770,8 @@ export interface components {
             series: components["schemas"]["Series"];
         };
         MotionQuestion: {
+            craftId?: string;
             faultIds: string[];
-            mark?: string;
         };
         MotorMapAnswer: {
             contradictions: string[];
@@ -3835,10 +3835,10 @@ export interface components {
             builder?: string;
             /** @enum {string} */
             craftClass?: "INCH_3" | "INCH_5" | "INCH_5_STRETCHED" | "INCH_7" | "INCH_10" | "INCH_5_PLUS";
+            craftId: string;
             /** @enum {string} */
             layout?: "SEPARATE" | "STACK";
             like?: string;
-            mark: string;
             /** @enum {string} */
             mode?: "LEVEL" | "RATE";
             mounted?: components["schemas"]["Turn"];
@@ -3898,7 +3898,7 @@ export interface components {
             steps: number;
         };
         OfCraft: {
-            mark: string;
+            craftId: string;
         };
         OnBench: {
             armed: boolean;
@@ -4091,7 +4091,7 @@ export interface components {
         PassAsked: {
             /** Format: int32 */
             channel: number;
-            mark?: string;
+            craftId?: string;
             /** Format: int32 */
             output: number;
         };
@@ -4258,11 +4258,11 @@ export interface components {
             /** Format: double */
             afterS?: number;
             blocked: string;
+            craftId: string;
             /** @enum {string} */
             expected: "STOP" | "IDLE" | "BRIEF" | "LAND" | "ON";
             expectedLabel: string;
             instruction: components["schemas"]["TextPart"][][];
-            mark: string;
             questions: components["schemas"]["QuestionView"][];
             /** @enum {string} */
             state: "NEVER" | "DUE" | "PASSED" | "FAILED";
@@ -4321,7 +4321,7 @@ export interface components {
             written?: string;
         };
         Readings: {
-            mark?: string;
+            craftId?: string;
             readings: components["schemas"]["MeterAndShown"][];
             /** Format: double */
             scale: number;
@@ -4400,12 +4400,12 @@ export interface components {
             /** Format: date-time */
             closedAt: string;
             complaint: string;
+            craftId: string;
             ended: string;
             fixes: string[];
             /** Format: int64 */
             id: number;
             kinds: string[];
-            mark: string;
             /** Format: double */
             minutes: number;
             parts: string[];
@@ -4427,9 +4427,9 @@ export interface components {
         };
         Resting: {
             craftClass: string;
+            craftId: string;
             due: components["schemas"]["Due"][];
             grounds: components["schemas"]["Ground"][];
-            mark: string;
             name: string;
         };
         ReturnAnswer: {
@@ -4438,8 +4438,8 @@ export interface components {
             plan: string[];
         };
         ReturnAsked: {
+            craftId: string;
             homeNoted?: boolean;
-            mark: string;
             /** Format: double */
             obstacleM?: number;
             /** Format: int32 */
@@ -4489,9 +4489,9 @@ export interface components {
             /** @enum {string} */
             convention: "QUICK" | "FULL";
             conventions: components["schemas"]["ConventionView"][];
+            craftId: string;
             destroyed: string[];
             map?: components["schemas"]["PowerMap"];
-            mark: string;
             /** Format: double */
             minutes: number;
             newest?: components["schemas"]["RunView"];
@@ -4562,9 +4562,9 @@ export interface components {
         };
         Saved: {
             cause: string;
+            craftId: string;
             /** Format: double */
             fixedMinutes: number;
-            mark: string;
             /** Format: double */
             tookMinutes: number;
             /** Format: int64 */
@@ -4669,7 +4669,7 @@ export interface components {
             seen: components["schemas"]["OnBench"][];
         };
         SessionAsked: {
-            mark?: string;
+            craftId?: string;
             session: string;
         };
         SessionRead: {
@@ -4696,8 +4696,8 @@ export interface components {
             told?: string;
         };
         SetUpView: {
+            craftId: string;
             ended: components["schemas"]["EndedView"][];
-            mark: string;
             occasions: components["schemas"]["OccasionView"][];
             run?: components["schemas"]["RunUnderWay"];
         };
@@ -4896,7 +4896,7 @@ export interface components {
             belief: number;
             blocked: string;
             complaint: string;
-            mark: string;
+            craftId: string;
             /** Format: double */
             minutes: number;
             name: string;
@@ -4941,7 +4941,7 @@ export interface components {
         TakenIn: {
             /** Format: int32 */
             added: number;
-            mark: string;
+            craftId: string;
             news: boolean;
         };
         Tells: {
@@ -5040,7 +5040,7 @@ export interface components {
         };
         TwoPoints: {
             black: string;
-            mark: string;
+            craftId: string;
             /** @enum {string} */
             mode: "OHMS" | "VOLTS";
             red: string;
@@ -5232,6 +5232,7 @@ export interface components {
             complaint: string;
             complaintGone: string;
             conflicts: components["schemas"]["WorkUpConflict"][];
+            craftId: string;
             craftName: string;
             drawing: components["schemas"]["CraftDrawing"];
             ended: string;
@@ -5243,7 +5244,6 @@ export interface components {
             locks?: components["schemas"]["BlockerBelief"][];
             made: components["schemas"]["Made"][];
             map?: components["schemas"]["PowerMap"];
-            mark: string;
             /** Format: double */
             minutes: number;
             misfits: components["schemas"]["Misfit"][];
@@ -5264,9 +5264,9 @@ export interface components {
             version: number;
         };
         WriteAnswer: {
+            craftId: string;
             /** Format: int64 */
             id: number;
-            mark: string;
             recorded: components["schemas"]["Noted"][];
             /** Format: int64 */
             version: number;
@@ -5751,7 +5751,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5773,7 +5773,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5799,7 +5799,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5823,7 +5823,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5845,7 +5845,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5871,7 +5871,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5891,7 +5891,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5913,7 +5913,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5935,7 +5935,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5961,7 +5961,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -5983,7 +5983,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6010,7 +6010,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6032,7 +6032,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6054,7 +6054,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 id: number;
             };
             cookie?: never;
@@ -6077,7 +6077,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 id: number;
             };
             cookie?: never;
@@ -6104,7 +6104,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 id: number;
             };
             cookie?: never;
@@ -6134,7 +6134,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6158,7 +6158,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6180,7 +6180,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6206,7 +6206,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6228,7 +6228,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6254,7 +6254,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 id: number;
             };
             cookie?: never;
@@ -6281,7 +6281,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 id: number;
             };
             cookie?: never;
@@ -6308,7 +6308,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6330,7 +6330,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6352,7 +6352,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6374,7 +6374,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6400,7 +6400,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6428,7 +6428,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 partId: string;
             };
             cookie?: never;
@@ -6451,7 +6451,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6473,7 +6473,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6495,7 +6495,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6521,7 +6521,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6547,7 +6547,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6575,7 +6575,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6597,7 +6597,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6623,7 +6623,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 step: string;
             };
             cookie?: never;
@@ -6652,7 +6652,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6674,7 +6674,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6696,7 +6696,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6718,7 +6718,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6740,7 +6740,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6766,7 +6766,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6792,7 +6792,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6818,7 +6818,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6849,7 +6849,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6871,7 +6871,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6893,7 +6893,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6921,7 +6921,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -6947,7 +6947,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 number: number;
             };
             cookie?: never;
@@ -6972,7 +6972,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 number: number;
             };
             cookie?: never;
@@ -6995,7 +6995,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 number: number;
             };
             cookie?: never;
@@ -7021,7 +7021,7 @@ export interface operations {
             };
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
                 number: number;
             };
             cookie?: never;
@@ -7044,7 +7044,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -7070,7 +7070,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                mark: string;
+                craftId: string;
             };
             cookie?: never;
         };
@@ -7648,7 +7648,7 @@ export interface operations {
     faults: {
         parameters: {
             query?: {
-                mark?: string;
+                craftId?: string;
             };
             header?: never;
             path?: never;

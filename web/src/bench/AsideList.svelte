@@ -11,7 +11,7 @@
       await (one.record
         ? ask(api.PUT('/api/bench/unreadable/aside', { body: { record: one.record } }))
         : one.workUpId === undefined
-          ? ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: one.name } }, body: {} }))
+          ? ask(api.PUT('/api/crafts/{craftId}/aside', { params: { path: { craftId: one.name } }, body: {} }))
           : ask(api.PUT('/api/work-ups/{id}/aside', { params: { path: { id: one.workUpId } }, body: {} })));
       onchange();
     } catch (thrown) {

@@ -8,14 +8,14 @@
 <div>
   <h2>{title}</h2>
   <ul>
-    {#each crafts as craft (craft.mark)}
+    {#each crafts as craft (craft.craftId)}
       <li>
-        <a href={`/crafts/${encodeURIComponent(craft.mark)}`}>{craft.mark}</a>
+        <a href={`/crafts/${encodeURIComponent(craft.craftId)}`}>{craft.craftId}</a>
         <span class="small"
           >{craft.name} · {craft.craftClass}{#each craft.grounds as ground, i (i)}<span class="ground"
               >{ground.text}</span
             >{/each}{#each craft.due as one (one.page)}<span class="due"
-              ><a href={`/crafts/${encodeURIComponent(craft.mark)}/${one.page}`}>{one.what}</a>: {one.why}</span
+              ><a href={`/crafts/${encodeURIComponent(craft.craftId)}/${one.page}`}>{one.what}</a>: {one.why}</span
             >{/each}</span
         >
       </li>

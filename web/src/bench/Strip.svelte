@@ -12,7 +12,7 @@
 <article>
   <span class="number figure" aria-hidden="true">{number}</span>
   <div class="what">
-    <h3><a href={`/work-ups/${summary.workUpId}`}>{summary.mark}</a></h3>
+    <h3><a href={`/work-ups/${summary.workUpId}`}>{summary.craftId}</a></h3>
     <p>{summary.complaint}</p>
   </div>
   <div class="suspect">

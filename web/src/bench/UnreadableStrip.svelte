@@ -26,7 +26,7 @@
       record.record
         ? ask(api.PUT('/api/bench/unreadable/aside', { body: { record: record.record, reason } }))
         : record.workUpId === undefined
-          ? ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: record.name } }, body }))
+          ? ask(api.PUT('/api/crafts/{craftId}/aside', { params: { path: { craftId: record.name } }, body }))
           : ask(api.PUT('/api/work-ups/{id}/aside', { params: { path: { id: record.workUpId } }, body }))
     );
   }
@@ -34,7 +34,10 @@
   function goBack(revision: number): void {
     void run(
       ask(
-        api.POST('/api/crafts/{mark}/repair', { params: { path: { mark: record.name } }, body: { revision } })
+        api.POST('/api/crafts/{craftId}/repair', {
+          params: { path: { craftId: record.name } },
+          body: { revision }
+        })
       )
     );
   }

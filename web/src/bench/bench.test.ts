@@ -48,7 +48,7 @@ describe('the bench', () => {
   it('shows what cannot be read beside what can', async () => {
     reply.bench = {
       ...empty,
-      fit: [{ mark: 'TERN', name: 'quick look', craftClass: '5-inch', due: [] }],
+      fit: [{ craftId: 'TERN', name: 'quick look', craftClass: '5-inch', due: [] }],
       unreadable: [{ sort: 'CRAFT', name: 'SKUA', why: 'Its build sheet cannot be read.', goBackTo: 2 }],
       aside: [{ sort: 'CRAFT', name: 'GONE', reason: 'sheet lost' }]
     };
@@ -60,7 +60,14 @@ describe('the bench', () => {
 
   it('lists a work-up that is still being worked out, and asks again until it is there', async () => {
     vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] });
-    const summary = { workUpId: 3, mark: 'TERN', name: '', complaint: 'flips', stage: 'LOOKING', minutes: 4 };
+    const summary = {
+      workUpId: 3,
+      craftId: 'TERN',
+      name: '',
+      complaint: 'flips',
+      stage: 'LOOKING',
+      minutes: 4
+    };
     reply.bench = {
       ...empty,
       needing: [
@@ -105,8 +112,8 @@ describe('a record that cannot be read', () => {
     await waitFor(() => expect(onchange).toHaveBeenCalledOnce());
     expect(sent[0]).toMatchObject({
       method: 'POST',
-      path: '/api/crafts/{mark}/repair',
-      params: { path: { mark: 'SKUA' } },
+      path: '/api/crafts/{craftId}/repair',
+      params: { path: { craftId: 'SKUA' } },
       body: { revision: 2 }
     });
   });
@@ -157,7 +164,7 @@ describe('what was put aside', () => {
     await fireEvent.click(screen.getByLabelText('Bring GONE back'));
     await fireEvent.click(screen.getByLabelText('Bring SKUA: x back'));
     await waitFor(() => expect(onchange).toHaveBeenCalledTimes(2));
-    expect(sent.map((s) => s.path)).toEqual(['/api/crafts/{mark}/aside', '/api/work-ups/{id}/aside']);
+    expect(sent.map((s) => s.path)).toEqual(['/api/crafts/{craftId}/aside', '/api/work-ups/{id}/aside']);
     expect(sent.map((s) => s.body)).toEqual([{}, {}]);
   });
 });

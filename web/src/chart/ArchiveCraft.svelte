@@ -13,7 +13,9 @@
     asking = false;
     error = '';
     try {
-      await ask(api.PUT('/api/crafts/{mark}/aside', { params: { path: { mark: chart.mark } }, body }));
+      await ask(
+        api.PUT('/api/crafts/{craftId}/aside', { params: { path: { craftId: chart.craftId } }, body })
+      );
       onchanged();
     } catch (thrown) {
       error = words(thrown);
@@ -37,7 +39,7 @@
 {#if asking}
   <ReasonSheet
     open
-    title={`Archive ${chart.mark}`}
+    title={`Archive ${chart.craftId}`}
     text="It leaves the bench with all its history, and can be brought back at any time, here or on the bench."
     action="Archive it"
     onclose={() => (asking = false)}

@@ -5,12 +5,12 @@
   /** How a craft is built, with the ways to its frame, configuration and instruments. */
   let { chart }: { chart: Schemas['Chart'] } = $props();
 
-  let craft = $derived(encodeURIComponent(chart.mark));
+  let craft = $derived(encodeURIComponent(chart.craftId));
 </script>
 
 <div class="sheet">
   <figure>
-    <TopView drawing={chart.drawing} label={`${chart.mark} from above, nose up`} />
+    <TopView drawing={chart.drawing} label={`${chart.craftId} from above, nose up`} />
     <figcaption class="small">
       From above. <span class="figure">m2 o2</span>: the firmware's motor 2, wired to output 2. The arrow in
       the middle is the FC's own forward{chart.drawing.faceDown ? '; dashed, since it sits face down' : ''}.

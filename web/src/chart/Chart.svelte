@@ -30,11 +30,11 @@
   };
   let error = $state('');
   let signing = $state(false);
-  let mark = $derived(String(route.params.mark ?? ''));
-  let files = $derived(new Files(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let files = $derived(new Files(craftId));
 
   $effect(() => {
-    const current = mark;
+    const current = craftId;
     untrack(() => {
       void load(current);
       void files.look();
@@ -42,7 +42,9 @@
   });
 
   function load(current: string): Promise<void> {
-    return chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: current } } })));
+    return chart.load(() =>
+      ask(api.GET('/api/crafts/{craftId}', { params: { path: { craftId: current } } }))
+    );
   }
 
   async function take(changed: () => Promise<Schemas['Chart']>): Promise<void> {
@@ -58,8 +60,8 @@
     const c = chart.value!;
     return take(() =>
       ask(
-        api.PATCH('/api/crafts/{mark}', {
-          params: { path: { mark: c.mark } },
+        api.PATCH('/api/crafts/{craftId}', {
+          params: { path: { craftId: c.craftId } },
           body: { version: c.version, name: c.name, state: 'GROUNDED', reason: 'grounded from the chart' }
         })
       )
@@ -71,8 +73,8 @@
     signing = false;
     return take(() =>
       ask(
-        api.POST('/api/crafts/{mark}/sign-off', {
-          params: { path: { mark: c.mark } },
+        api.POST('/api/crafts/{craftId}/sign-off', {
+          params: { path: { craftId: c.craftId } },
           body: { version: c.version, reason }
         })
       )
@@ -80,7 +82,7 @@
   }
 </script>
 
-<svelte:head><title>{mark} – Able Medic</title></svelte:head>
+<svelte:head><title>{craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
   <Notice text={chart.error || error} />
@@ -88,7 +90,7 @@
     {@const c = chart.value}
     <div class="top">
       <div>
-        <h1>{c.mark}</h1>
+        <h1>{c.craftId}</h1>
         <p>
           {c.name ? `${c.name} · ` : ''}{c.craftClass} · {c.builder
             ? `builder: ${c.builder} · `
@@ -100,12 +102,12 @@
     {#each c.grounds.filter((ground) => !ground.conflict) as ground, i (i)}
       <p class="caution">{ground.text}.</p>
     {/each}
-    <Conflicts mark={c.mark} onsettled={() => void load(c.mark)} />
+    <Conflicts craftId={c.craftId} onsettled={() => void load(c.craftId)} />
 
     <BuildSummary chart={c} />
 
-    {#key c.mark}<NameAndBuilder chart={c} onchanged={(now) => (chart.value = now)} />{/key}
-    <DueList mark={c.mark} due={c.due} />
+    {#key c.craftId}<NameAndBuilder chart={c} onchanged={(now) => (chart.value = now)} />{/key}
+    <DueList craftId={c.craftId} due={c.due} />
     {#if c.unknowns.length > 0}
       <details>
         <summary>{c.unknowns.length} not known or not certain</summary>
@@ -115,9 +117,11 @@
       </details>
     {/if}
     <p class="links papers">
-      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/bundle`} download>This chart, to pass on</a>
-      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/label?${zone()}`} target="_blank">Ready tag</a>
-      <a href={`/api/crafts/${encodeURIComponent(c.mark)}/drawing`} download={`${c.mark}.svg`}>Drawing</a>
+      <a href={`/api/crafts/${encodeURIComponent(c.craftId)}/bundle`} download>This chart, to pass on</a>
+      <a href={`/api/crafts/${encodeURIComponent(c.craftId)}/label?${zone()}`} target="_blank">Ready tag</a>
+      <a href={`/api/crafts/${encodeURIComponent(c.craftId)}/drawing`} download={`${c.craftId}.svg`}
+        >Drawing</a
+      >
     </p>
     <WiringAndPower chart={c} />
     <SerialLines chart={c} ontold={(now) => (chart.value = now)} />
@@ -127,17 +131,17 @@
     <div class="columns">
       <div>
         <h2>Log</h2>
-        <LogNote mark={c.mark} onnoted={() => void load(c.mark)} />
+        <LogNote craftId={c.craftId} onnoted={() => void load(c.craftId)} />
         <LogList chart={c} {files} onchanged={(now) => (chart.value = now)} />
       </div>
       <div>
         <ChartHistory chart={c} />
       </div>
     </div>
-    <ArchiveCraft chart={c} onchanged={() => void load(c.mark)} />
+    <ArchiveCraft chart={c} onchanged={() => void load(c.craftId)} />
     <ReasonSheet
       open={signing}
-      title={`Sign off ${c.mark}`}
+      title={`Sign off ${c.craftId}`}
       text="You clear it to fly although something is open. Say why, so that the next reader of the log understands."
       action="Sign off craft"
       onclose={() => (signing = false)}

@@ -12,10 +12,10 @@
   {#if open}
     <a class="act" href={`/work-ups/${open.id}`}>Go on with the work-up</a>
   {:else}
-    <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(chart.mark)}`}>Start a work-up</a>
+    <a class="act" href={`/work-ups/new?craft=${encodeURIComponent(chart.craftId)}`}>Start a work-up</a>
   {/if}
-  <a class="quiet" href={`/crafts/${encodeURIComponent(chart.mark)}/set-up`}>Set up</a>
-  <a class="quiet" href={`/new-craft?like=${encodeURIComponent(chart.mark)}`}>Duplicate</a>
+  <a class="quiet" href={`/crafts/${encodeURIComponent(chart.craftId)}/set-up`}>Set up</a>
+  <a class="quiet" href={`/new-craft?like=${encodeURIComponent(chart.craftId)}`}>Duplicate</a>
   {#if chart.state === 'FIT'}
     <button class="quiet" onclick={onground}>Ground craft</button>
   {/if}

@@ -6,8 +6,8 @@
   import { sentence } from '../shared/words';
   import { ConfigurationState } from './configuration.svelte';
 
-  let mark = $derived(String(route.params.mark ?? ''));
-  let work = $derived(new ConfigurationState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let work = $derived(new ConfigurationState(craftId));
   let adding = $state('');
   let reason = $state('');
 
@@ -27,15 +27,15 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     if (await work.keep(reason)) {
-      navigate('/crafts/:mark', { params: { mark } });
+      navigate('/crafts/:craftId', { params: { craftId } });
     }
   }
 </script>
 
-<svelte:head><title>Configuration of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Configuration of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Configuration of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <h1>Configuration of <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a></h1>
   <p class="small">
     Only settings that differ from the usual are listed. Enter what is right for this craft: a work-up looks
     for what differs from it.

@@ -5,8 +5,8 @@
   import { ConflictsState } from './conflicts.svelte';
 
   /** What of a craft's record can't be right together; with a work-up open it is settled there. */
-  let { mark, onsettled }: { mark: string; onsettled: () => void } = $props();
-  let conflicts = $derived(new ConflictsState(mark));
+  let { craftId, onsettled }: { craftId: string; onsettled: () => void } = $props();
+  let conflicts = $derived(new ConflictsState(craftId));
 
   $effect(() => {
     const current = conflicts;
@@ -32,7 +32,7 @@
     {/if}
     {#each conflicts.view.conflicts as one (one.id)}
       <Conflict
-        {mark}
+        {craftId}
         conflict={one}
         busy={conflicts.busy}
         onsettle={open === undefined ? (way, made) => void settle(one.id, way, made) : undefined}

@@ -2,13 +2,13 @@
   import type { Schemas } from '../api/client';
 
   /** What is due on a craft and why, each with the way to it. */
-  let { mark, due }: { mark: string; due: Schemas['Due'][] } = $props();
+  let { craftId, due }: { craftId: string; due: Schemas['Due'][] } = $props();
   const OTHERS = [
     { page: 'set-up', title: 'Set it up' },
     { page: 'routine', title: 'Pre-power checks' },
     { page: 'radio-off', title: 'Radio-off test' }
   ];
-  let at = $derived(`/crafts/${encodeURIComponent(mark)}`);
+  let at = $derived(`/crafts/${encodeURIComponent(craftId)}`);
 </script>
 
 <div class="due">

@@ -8,8 +8,8 @@
   import { corners, FrameState } from './frame.svelte';
 
   /** Frame, motors and board of a craft, changed on its drawing. */
-  let mark = $derived(String(route.params.mark ?? ''));
-  let work = $derived(new FrameState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let work = $derived(new FrameState(craftId));
   /** What was pressed: a corner, or the board. */
   let picked = $state('');
   let reason = $state('');
@@ -43,15 +43,15 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     if (await work.keep(reason)) {
-      navigate('/crafts/:mark', { params: { mark } });
+      navigate('/crafts/:craftId', { params: { craftId } });
     }
   }
 </script>
 
-<svelte:head><title>Frame and motors of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Frame and motors of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Frame and motors of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <h1>Frame and motors of <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a></h1>
   <Notice text={work.error} />
   {#if work.sheet && work.drawing}
     {@const sheet = work.sheet}
@@ -60,14 +60,14 @@
         <TopView
           drawing={work.drawing}
           pointed={picked ? [picked] : []}
-          label={`${mark} from above, to be changed`}
+          label={`${craftId} from above, to be changed`}
           onpick={(what) => (picked = picked === what ? '' : what)}
         />
         <p class="small">Press a motor or the FC to change it.</p>
       </div>
       <div class="side">
         {#if drive && motor >= 0}
-          <MotorOnFrame {work} {sheet} {drive} {motor} {mark} />
+          <MotorOnFrame {work} {sheet} {drive} {motor} {craftId} />
         {:else if picked === 'board'}
           <h2>The flight controller</h2>
           <p class="small">How it is mounted on the craft. Its alignment setting is in the configuration.</p>
@@ -111,7 +111,7 @@
         </div>
         <p class="small">
           Motor numbering, output order, alignment and channel order are in the
-          <a href={`/crafts/${encodeURIComponent(mark)}/configuration`}>configuration</a>.
+          <a href={`/crafts/${encodeURIComponent(craftId)}/configuration`}>configuration</a>.
         </p>
         <div class="field">
           <label for="reason">Why it is changed</label>

@@ -5,12 +5,12 @@
 
   /** Puts a line of the log right that was written by mistake, or takes it back. */
   let {
-    mark,
+    craftId,
     line,
     onclose,
     onchanged
   }: {
-    mark: string;
+    craftId: string;
     line: Schemas['LogEntry'];
     onclose: () => void;
     onchanged: (chart: Schemas['Chart']) => void;
@@ -19,7 +19,7 @@
   let text = $derived(line.text);
   let reason = $state('');
   let error = $state('');
-  let path = $derived({ path: { mark, id: line.id } });
+  let path = $derived({ path: { craftId, id: line.id } });
   let kind = $derived(line.kind.toUpperCase() as Schemas['LineRight']['kind']);
 
   async function change(changed: () => Promise<Schemas['Chart']>): Promise<void> {
@@ -35,13 +35,13 @@
   function put(event: SubmitEvent): void {
     event.preventDefault();
     void change(() =>
-      ask(api.PUT('/api/crafts/{mark}/log/{id}', { params: path, body: { kind, text, reason } }))
+      ask(api.PUT('/api/crafts/{craftId}/log/{id}', { params: path, body: { kind, text, reason } }))
     );
   }
 
   function takeBack(): void {
     void change(() =>
-      ask(api.POST('/api/crafts/{mark}/log/{id}/withdrawal', { params: path, body: { reason } }))
+      ask(api.POST('/api/crafts/{craftId}/log/{id}/withdrawal', { params: path, body: { reason } }))
     );
   }
 </script>

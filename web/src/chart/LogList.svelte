@@ -37,7 +37,7 @@
   {/each}
 </ol>
 {#if righted}
-  <LineSheet mark={chart.mark} line={righted} onclose={() => (righted = undefined)} {onchanged} />
+  <LineSheet craftId={chart.craftId} line={righted} onclose={() => (righted = undefined)} {onchanged} />
 {/if}
 
 <style>

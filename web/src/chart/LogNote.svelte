@@ -3,7 +3,7 @@
   import Notice from '../shared/Notice.svelte';
 
   /** A note in the log of a craft. */
-  let { mark, onnoted }: { mark: string; onnoted: () => void } = $props();
+  let { craftId, onnoted }: { craftId: string; onnoted: () => void } = $props();
 
   type Kind = Schemas['LogNote']['kind'];
   const kinds: { id: Kind; label: string }[] = [
@@ -22,7 +22,9 @@
     event.preventDefault();
     error = '';
     try {
-      await ask(api.POST('/api/crafts/{mark}/log', { params: { path: { mark } }, body: { kind, text } }));
+      await ask(
+        api.POST('/api/crafts/{craftId}/log', { params: { path: { craftId } }, body: { kind, text } })
+      );
       text = '';
       onnoted();
     } catch (thrown) {

@@ -10,14 +10,14 @@
     sheet,
     drive,
     motor,
-    mark
+    craftId
   }: {
     work: FrameState;
     sheet: Schemas['BuildSheet'];
     drive: Schemas['Drive'];
     /** Its place among the corners. */
     motor: number;
-    mark: string;
+    craftId: string;
   } = $props();
 
   const places = [
@@ -67,7 +67,7 @@
   </fieldset>
 {:else}
   <p class="small">
-    Output {drive.output}, as <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its wires</a> have it.
+    Output {drive.output}, as <a href={`/crafts/${encodeURIComponent(craftId)}/wiring`}>its wires</a> have it.
   </p>
 {/if}
 

@@ -17,8 +17,8 @@
     error = '';
     try {
       const now = await ask(
-        api.PATCH('/api/crafts/{mark}', {
-          params: { path: { mark: chart.mark } },
+        api.PATCH('/api/crafts/{craftId}', {
+          params: { path: { craftId: chart.craftId } },
           body: { version: chart.version, name, builder, state: chart.state, reason: '' }
         })
       );

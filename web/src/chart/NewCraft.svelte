@@ -19,9 +19,9 @@
 
   async function enter(event: SubmitEvent): Promise<void> {
     event.preventDefault();
-    const mark = await craft.enter();
-    if (mark !== undefined) {
-      navigate('/crafts/:mark', { params: { mark } });
+    const craftId = await craft.enter();
+    if (craftId !== undefined) {
+      navigate('/crafts/:craftId', { params: { craftId } });
     }
   }
 </script>
@@ -36,14 +36,14 @@
     {@const c = choices.value}
     <form onsubmit={enter}>
       <div class="field">
-        <label for="mark">Craft ID</label>
+        <label for="craftId">Craft ID</label>
         <!-- svelte-ignore a11y_autofocus -->
         <input
-          id="mark"
+          id="craftId"
           class="entry"
-          bind:value={craft.mark}
+          bind:value={craft.craftId}
           maxlength="24"
-          aria-invalid={craft.wrong.some((one) => one.where === 'mark')}
+          aria-invalid={craft.wrong.some((one) => one.where === 'craftId')}
           autofocus
         />
         <span class="small">The name or number written on the craft, such as KITE or 7A.</span>
@@ -62,8 +62,8 @@
           <label for="like">Duplicate of</label>
           <select id="like" class="entry" bind:value={craft.like}>
             <option value="">none of those on the bench</option>
-            {#each crafts.value ?? [] as one (one.mark)}<option value={one.mark}
-                >{one.mark} – {one.name}</option
+            {#each crafts.value ?? [] as one (one.craftId)}<option value={one.craftId}
+                >{one.craftId} – {one.name}</option
               >{/each}
           </select>
           {#if craft.like}<span class="small">Copies the whole sheet; change what differs afterwards.</span
@@ -76,7 +76,7 @@
       {/if}
       <div class="end">
         <Notice text={craft.error} />
-        <button class="act" disabled={craft.busy || craft.mark.trim() === ''}>Save craft</button>
+        <button class="act" disabled={craft.busy || craft.craftId.trim() === ''}>Save craft</button>
       </div>
     </form>
   {/if}

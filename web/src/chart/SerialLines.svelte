@@ -12,12 +12,14 @@
 
   const map = new Loading<Schemas['SerialMapView']>();
   const telling = new TellingPorts();
-  let mark = $derived(chart.mark);
+  let craftId = $derived(chart.craftId);
   $effect(() => {
-    const params = { path: { mark, version: chart.version } };
+    const params = { path: { craftId, version: chart.version } };
     untrack(
       () =>
-        void map.load(() => ask(api.GET('/api/crafts/{mark}/serial-map', { params: { path: params.path } })))
+        void map.load(() =>
+          ask(api.GET('/api/crafts/{craftId}/serial-map', { params: { path: params.path } }))
+        )
     );
   });
 </script>
@@ -34,9 +36,13 @@
           disabled={telling.busy}
           onclick={() => void telling.tell(chart, ontold)}>Set UARTs from the wiring</button
         >
-        <a class="quiet" href={`/instruments/port-planner?craft=${encodeURIComponent(mark)}`}>UART planner</a>
+        <a class="quiet" href={`/instruments/port-planner?craft=${encodeURIComponent(craftId)}`}
+          >UART planner</a
+        >
         {#if m.modems}
-          <a class="quiet" href={`/instruments/modem-chain?craft=${encodeURIComponent(mark)}`}>Modem chain</a>
+          <a class="quiet" href={`/instruments/modem-chain?craft=${encodeURIComponent(craftId)}`}
+            >Modem chain</a
+          >
         {/if}
       </div>
     </div>

@@ -55,7 +55,7 @@
   <div class="map" style:--natural={`${pads.width}px`}>
     <PowerMap
       map={pads}
-      label={`Parts and wiring of ${work.mark}, to be changed`}
+      label={`Parts and wiring of ${work.craftId}, to be changed`}
       red={pad || undefined}
       flags={{ red: 'from', black: 'to' }}
       onpick={pick}

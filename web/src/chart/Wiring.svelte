@@ -14,8 +14,8 @@
 
   const library = new Loading<Schemas['LibraryPart'][]>();
   const choices = new Loading<Schemas['Choosable']>();
-  let mark = $derived(String(route.params.mark ?? ''));
-  let work = $derived(new WiringState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let work = $derived(new WiringState(craftId));
   let reason = $state('');
 
   onMount(() => {
@@ -48,15 +48,15 @@
   async function keep(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     if (await work.keep(reason)) {
-      navigate('/crafts/:mark', { params: { mark } });
+      navigate('/crafts/:craftId', { params: { craftId } });
     }
   }
 </script>
 
-<svelte:head><title>Parts and wiring of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Parts and wiring of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Parts and wiring of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <h1>Parts and wiring of <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a></h1>
   <Notice text={work.error || library.error} />
   {#if work.chart && library.value && choices.value}
     {@const c = choices.value}

@@ -15,21 +15,23 @@
   const routine = new Loading<Schemas['RoutineView']>();
   let red = $state('');
 
-  let mark = $derived(chart.mark);
-  let path = $derived(`/crafts/${encodeURIComponent(mark)}`);
+  let craftId = $derived(chart.craftId);
+  let path = $derived(`/crafts/${encodeURIComponent(craftId)}`);
 
   $effect(() => {
-    const params = { path: { mark, version: chart.version } };
+    const params = { path: { craftId, version: chart.version } };
     untrack(() => {
-      void map.load(() => ask(api.GET('/api/crafts/{mark}/power-map', { params: { path: params.path } })));
-      void routine.load(() => ask(api.GET('/api/crafts/{mark}/routine', { params: { path: params.path } })));
+      void map.load(() => ask(api.GET('/api/crafts/{craftId}/power-map', { params: { path: params.path } })));
+      void routine.load(() =>
+        ask(api.GET('/api/crafts/{craftId}/routine', { params: { path: params.path } }))
+      );
     });
   });
 
   /** The first point waits for the second; two points ask what should be read there. */
   function pick(id: string): void {
     if (red && red !== id) {
-      navigate('/instruments/read-here', { search: { craft: mark, red, black: id } });
+      navigate('/instruments/read-here', { search: { craft: craftId, red, black: id } });
     } else {
       red = red === id ? '' : id;
     }
@@ -65,16 +67,21 @@
         : 'Choose two points to see what the meter should read between them.'}
     </p>
     <div class="map" style:--natural={`${map.value.width}px`}>
-      <PowerMap map={map.value} label={`Wiring and parts of ${mark}`} red={red || undefined} onpick={pick} />
+      <PowerMap
+        map={map.value}
+        label={`Wiring and parts of ${craftId}`}
+        red={red || undefined}
+        onpick={pick}
+      />
     </div>
     <PowerMapKey />
   {/if}
   <p class="links">
-    <a href={`/instruments/rail-budget?craft=${encodeURIComponent(mark)}`}>Rail budget</a>
-    <a href={`/instruments/read-here?craft=${encodeURIComponent(mark)}`}>What should I read here?</a>
-    <a href={`/instruments/scale-from-readings?craft=${encodeURIComponent(mark)}`}>Scale from readings</a>
-    <a href={`/instruments/sense-chain?craft=${encodeURIComponent(mark)}`}>Sense chain</a>
-    <a href={`/instruments/pack?craft=${encodeURIComponent(mark)}`}>Battery</a>
+    <a href={`/instruments/rail-budget?craft=${encodeURIComponent(craftId)}`}>Rail budget</a>
+    <a href={`/instruments/read-here?craft=${encodeURIComponent(craftId)}`}>What should I read here?</a>
+    <a href={`/instruments/scale-from-readings?craft=${encodeURIComponent(craftId)}`}>Scale from readings</a>
+    <a href={`/instruments/sense-chain?craft=${encodeURIComponent(craftId)}`}>Sense chain</a>
+    <a href={`/instruments/pack?craft=${encodeURIComponent(craftId)}`}>Battery</a>
   </p>
 </section>
 

@@ -10,7 +10,7 @@ export class ConfigurationState extends Doing {
   /** As written, by setting; what is as usual is not in it. */
   values = $state<Record<string, string>>({});
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
@@ -28,7 +28,7 @@ export class ConfigurationState extends Doing {
     await this.run(async () => {
       const [settings, chart] = await Promise.all([
         ask(api.GET('/api/settings')),
-        ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } }))
+        ask(api.GET('/api/crafts/{craftId}', { params: { path: { craftId: this.craftId } } }))
       ]);
       this.settings = settings;
       this.take(chart);
@@ -53,8 +53,8 @@ export class ConfigurationState extends Doing {
     return this.run(async () => {
       this.take(
         await ask(
-          api.PUT('/api/crafts/{mark}/build-sheet', {
-            params: { path: { mark: this.mark } },
+          api.PUT('/api/crafts/{craftId}/build-sheet', {
+            params: { path: { craftId: this.craftId } },
             body: {
               version: chart.version,
               reason,

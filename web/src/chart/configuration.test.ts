@@ -7,7 +7,7 @@ import { ConfigurationState } from './configuration.svelte';
 const { gone } = vi.hoisted(() => ({ gone: [] as unknown[] }));
 vi.mock('../navigation', () => ({
   navigate: (...to: unknown[]) => gone.push(to),
-  route: { params: { mark: 'TERN' } }
+  route: { params: { craftId: 'TERN' } }
 }));
 vi.mock('../api/client', async (original) =>
   (await import('../testing/server')).standIn(await original<object>())
@@ -42,8 +42,11 @@ describe('the configuration of a craft', () => {
     gone.length = 0;
     begin({
       '/api/settings': settings,
-      '/api/crafts/{mark}': chart({ sheet: { configuration: { 'voltage-scale': '10' } } }),
-      '/api/crafts/{mark}/build-sheet': chart({ sheet: { configuration: { spins: 'outward' } }, version: 4 })
+      '/api/crafts/{craftId}': chart({ sheet: { configuration: { 'voltage-scale': '10' } } }),
+      '/api/crafts/{craftId}/build-sheet': chart({
+        sheet: { configuration: { spins: 'outward' } },
+        version: 4
+      })
     });
   });
 

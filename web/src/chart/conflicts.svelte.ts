@@ -5,14 +5,14 @@ import { Doing } from '../shared/doing.svelte';
 export class ConflictsState extends Doing {
   view = $state.raw<Schemas['ConflictsView']>();
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
   async load(): Promise<void> {
     await this.run(async () => {
       this.view = await ask(
-        api.GET('/api/crafts/{mark}/conflicts', { params: { path: { mark: this.mark } } })
+        api.GET('/api/crafts/{craftId}/conflicts', { params: { path: { craftId: this.craftId } } })
       );
     });
   }
@@ -21,8 +21,8 @@ export class ConflictsState extends Doing {
   settle(conflictId: string, way: number, made: boolean): Promise<boolean> {
     return this.run(async () => {
       this.view = await ask(
-        api.POST('/api/crafts/{mark}/conflicts', {
-          params: { path: { mark: this.mark } },
+        api.POST('/api/crafts/{craftId}/conflicts', {
+          params: { path: { craftId: this.craftId } },
           body: { version: this.view!.version, conflictId, way, made }
         })
       );

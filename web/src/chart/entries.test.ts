@@ -38,13 +38,13 @@ describe('a wire', () => {
 
 describe('a note in the log', () => {
   it('is not sent while it is empty', async () => {
-    render(LogNote, { mark: 'TERN', onnoted: () => {} });
+    render(LogNote, { craftId: 'TERN', onnoted: () => {} });
     expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Enter' }).disabled).toBe(true);
   });
 
   it('says that a crash makes the routine due, sends its sort, and is ready for the next', async () => {
     const onnoted = vi.fn();
-    render(LogNote, { mark: 'TERN', onnoted });
+    render(LogNote, { craftId: 'TERN', onnoted });
     await fireEvent.change(screen.getByLabelText('Kind of entry'), { target: { value: 'CRASH' } });
     expect(screen.getByText('Makes the pre-power checks due again.')).toBeTruthy();
     const what = screen.getByLabelText<HTMLInputElement>('What happened');
@@ -57,7 +57,7 @@ describe('a note in the log', () => {
 
   it('keeps what was written where it was refused', async () => {
     reply.status = 422;
-    render(LogNote, { mark: 'TERN', onnoted: () => {} });
+    render(LogNote, { craftId: 'TERN', onnoted: () => {} });
     const what = screen.getByLabelText<HTMLInputElement>('What happened');
     await fireEvent.input(what, { target: { value: 'flew' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Enter' }));

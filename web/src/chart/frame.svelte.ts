@@ -16,13 +16,15 @@ export class FrameState extends Doing {
   /** Whether the four motors lie alike on all sides, so that one moves with the others. */
   alike = $state(false);
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
   async load(): Promise<void> {
     await this.run(async () => {
-      const chart = await ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } }));
+      const chart = await ask(
+        api.GET('/api/crafts/{craftId}', { params: { path: { craftId: this.craftId } } })
+      );
       this.chart = chart;
       this.sheet = structuredClone(chart.sheet);
       this.drawing = chart.drawing;
@@ -90,8 +92,8 @@ export class FrameState extends Doing {
   async keep(reason: string): Promise<boolean> {
     return this.run(async () => {
       await ask(
-        api.PUT('/api/crafts/{mark}/build-sheet', {
-          params: { path: { mark: this.mark } },
+        api.PUT('/api/crafts/{craftId}/build-sheet', {
+          params: { path: { craftId: this.craftId } },
           body: { version: this.chart!.version, reason, sheet: $state.snapshot(this.sheet)! }
         })
       );

@@ -7,7 +7,7 @@ import Frame from './Frame.svelte';
 const { gone } = vi.hoisted(() => ({ gone: [] as unknown[] }));
 vi.mock('../navigation', () => ({
   navigate: (...to: unknown[]) => gone.push(to),
-  route: { params: { mark: 'TERN' } }
+  route: { params: { craftId: 'TERN' } }
 }));
 vi.mock('../api/client', async (original) =>
   (await import('../testing/server')).standIn(await original<object>())
@@ -45,8 +45,8 @@ describe('frame and motors', () => {
   beforeEach(() => {
     gone.length = 0;
     const drawn = chart({ sheet });
-    begin({ '/api/crafts/{mark}': drawn, '/api/craft-drawing': drawn.drawing });
-    server.answers['/api/crafts/{mark}/build-sheet'] = drawn;
+    begin({ '/api/crafts/{craftId}': drawn, '/api/craft-drawing': drawn.drawing });
+    server.answers['/api/crafts/{craftId}/build-sheet'] = drawn;
   });
 
   it('moves the four motors alike where they lie alike, and one alone when told so', async () => {

@@ -6,7 +6,7 @@ type New = Schemas['NewCraft'];
 
 /** A craft that is being entered. */
 export class NewCraftState extends Doing {
-  mark = $state('');
+  craftId = $state('');
   name = $state('');
   builder = $state('');
   craftClass = $state<NonNullable<New['craftClass']>>('INCH_5');
@@ -27,18 +27,18 @@ export class NewCraftState extends Doing {
   async enter(): Promise<string | undefined> {
     let entered: string | undefined;
     await this.run(async () => {
-      entered = (await ask(api.POST('/api/crafts', { body: this.body() }))).mark;
+      entered = (await ask(api.POST('/api/crafts', { body: this.body() }))).craftId;
     });
     return entered;
   }
 
   private body(): New {
-    const { mark, name, builder, like, layout, board, parts, cells, chemistry, capacityMah } = this;
+    const { craftId, name, builder, like, layout, board, parts, cells, chemistry, capacityMah } = this;
     if (like) {
-      return { mark, name, builder, like };
+      return { craftId, name, builder, like };
     }
     return {
-      mark,
+      craftId,
       name,
       builder,
       layout: layout || undefined,

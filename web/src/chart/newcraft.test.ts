@@ -35,7 +35,7 @@ describe('a new craft', () => {
     delete params.like;
     begin({
       '/api/choices': choices,
-      '/api/crafts': [{ mark: 'TERN', name: 'small' }]
+      '/api/crafts': [{ craftId: 'TERN', name: 'small' }]
     });
   });
 
@@ -45,7 +45,7 @@ describe('a new craft', () => {
     await fireEvent.click(screen.getByRole('button', { name: 'Save craft' }));
     await waitFor(() => expect(last('POST')).toBeDefined());
     expect(last('POST')?.body).toMatchObject({
-      mark: 'KITE',
+      craftId: 'KITE',
       spins: 'OUTWARD',
       numbering: 'REAR_RIGHT_FIRST',
       layout: 'STACK',
@@ -67,7 +67,7 @@ describe('a new craft', () => {
     await opened();
     await fireEvent.click(screen.getByRole('button', { name: 'Save craft' }));
     await waitFor(() =>
-      expect(last('POST')?.body).toEqual({ mark: 'KITE', name: '', builder: '', like: 'TERN' })
+      expect(last('POST')?.body).toEqual({ craftId: 'KITE', name: '', builder: '', like: 'TERN' })
     );
   });
 

@@ -15,7 +15,7 @@ import SetUp from '../setup/SetUp.svelte';
 
 const { gone, route } = vi.hoisted(() => ({
   gone: [] as unknown[],
-  route: { params: { mark: 'TERN' } as Record<string, string> }
+  route: { params: { craftId: 'TERN' } as Record<string, string> }
 }));
 vi.mock('../navigation', () => ({ navigate: (...to: unknown[]) => gone.push(to), route }));
 vi.mock('sv-router', () => ({ searchParams: { get: () => undefined } }));
@@ -39,7 +39,7 @@ describe('the radio-off test', () => {
 
   beforeEach(() =>
     begin({
-      '/api/crafts/{mark}/radio-off': {
+      '/api/crafts/{craftId}/radio-off': {
         state: 'NOT_DONE',
         why: 'never made',
         instruction: [[{ text: 'Arm it.' }], [{ text: 'Switch the radio off.' }]],
@@ -55,7 +55,7 @@ describe('the radio-off test', () => {
           }
         ]
       },
-      '/api/crafts/{mark}/radio-off/judge': {
+      '/api/crafts/{craftId}/radio-off/judge': {
         passed: true,
         stages: [{ name: 'receiver', works: 'AS_SET', why: 'it sends no frames' }]
       }
@@ -73,19 +73,19 @@ describe('the radio-off test', () => {
     await fireEvent.input(screen.getByLabelText('After how many seconds'), { target: { value: ' 1.7 ' } });
     press('Enter');
     expect(last('POST')?.path, 'not before the props are said to be off').toBe(
-      '/api/crafts/{mark}/radio-off/judge'
+      '/api/crafts/{craftId}/radio-off/judge'
     );
     await fireEvent.click(screen.getByLabelText('The props are off'));
     press('Enter');
-    await waitFor(() => expect(gone).toEqual([['/crafts/:mark', { params: { mark: 'TERN' } }]]));
+    await waitFor(() => expect(gone).toEqual([['/crafts/:craftId', { params: { craftId: 'TERN' } }]]));
     expect(last('POST')).toMatchObject({
-      path: '/api/crafts/{mark}/radio-off',
+      path: '/api/crafts/{craftId}/radio-off',
       body: { outcomes: { does: 'stop' }, after: '1.7', propsOff: true }
     });
   });
 
   it('asks no seconds of motors that go on, and leads to a work-up', async () => {
-    server.answers['/api/crafts/{mark}/radio-off/judge'] = { passed: false, stages: [] };
+    server.answers['/api/crafts/{craftId}/radio-off/judge'] = { passed: false, stages: [] };
     render(RadioOff);
     await fireEvent.click(await screen.findByRole('button', { name: /they go on/ }));
     await waitFor(() => screen.getByText('It does not pass.'));
@@ -128,7 +128,7 @@ describe('a set-up on the screen', () => {
     ...more
   });
   const view = (todo: Schemas['StepToDo'][], more: object = {}) => ({
-    mark: 'TERN',
+    craftId: 'TERN',
     occasions: [],
     ended: [],
     run: {
@@ -147,12 +147,12 @@ describe('a set-up on the screen', () => {
       ...more
     }
   });
-  const path = '/api/crafts/{mark}/set-up';
+  const path = '/api/crafts/{craftId}/set-up';
 
   it('begins with what it is for, by press or by number', async () => {
     begin({
       [path]: {
-        mark: 'TERN',
+        craftId: 'TERN',
         occasions: [
           { id: 'BUILD', label: 'new build', steps: 30, minutes: 60 },
           { id: 'REST', label: 'after a long rest', steps: 9, minutes: 20 }
@@ -191,7 +191,7 @@ describe('a set-up on the screen', () => {
     render(SetUp);
     await fireEvent.click(await screen.findByRole('button', { name: /Open a work-up/ }));
     await waitFor(() => expect(gone).toEqual([['/work-ups/:id', { params: { id: '31' } }]]));
-    expect(last('POST')?.body).toMatchObject({ mark: 'TERN', before: [reading] });
+    expect(last('POST')?.body).toMatchObject({ craftId: 'TERN', before: [reading] });
   });
 
   it('asks for the routine before the pack, and ends on the chart when all is passed', async () => {
@@ -201,7 +201,7 @@ describe('a set-up on the screen', () => {
       '/crafts/TERN/routine'
     );
     unmount();
-    begin({ [path]: view([]), [`${path}/end`]: { mark: 'TERN', occasions: [], ended: [] } });
+    begin({ [path]: view([]), [`${path}/end`]: { craftId: 'TERN', occasions: [], ended: [] } });
     render(SetUp);
     await fireEvent.click(await screen.findByRole('button', { name: 'Save to the chart' }));
     await waitFor(() => expect(last('POST')?.path).toBe(`${path}/end`));
@@ -243,7 +243,7 @@ describe('the log of a craft', () => {
       at: AT,
       bytes: 9
     });
-    begin({ '/api/crafts/{mark}/files': [photo(1, 9), photo(2)] });
+    begin({ '/api/crafts/{craftId}/files': [photo(1, 9), photo(2)] });
     const files = new Files('TERN');
     await files.look();
     render(LogList, { chart: chart({ log }), files, onchanged: vi.fn() });
@@ -255,7 +255,7 @@ describe('the log of a craft', () => {
   });
 
   it('archives a craft with a reason, and brings it back', async () => {
-    begin({ '/api/crafts/{mark}/aside': {} });
+    begin({ '/api/crafts/{craftId}/aside': {} });
     const onchanged = vi.fn();
     const { rerender } = render(ArchiveCraft, { chart: chart({}), onchanged });
     await fireEvent.click(screen.getByRole('button', { name: 'Archive it…' }));
@@ -296,9 +296,9 @@ describe('the log of a craft', () => {
   });
 
   it('takes a note, and says what makes the routine due', async () => {
-    begin({ '/api/crafts/{mark}/log': [] });
+    begin({ '/api/crafts/{craftId}/log': [] });
     const onnoted = vi.fn();
-    render(LogNote, { mark: 'TERN', onnoted });
+    render(LogNote, { craftId: 'TERN', onnoted });
     const enter = screen.getByRole<HTMLButtonElement>('button', { name: 'Enter' });
     expect(enter.disabled).toBe(true);
     await fireEvent.change(screen.getByLabelText('Kind of entry'), { target: { value: 'PART' } });
@@ -312,7 +312,7 @@ describe('the log of a craft', () => {
 
   it('keeps a note that was refused', async () => {
     const onnoted = vi.fn();
-    render(LogNote, { mark: 'TERN', onnoted });
+    render(LogNote, { craftId: 'TERN', onnoted });
     server.refusal = 'The log takes no more today.';
     await fireEvent.input(screen.getByLabelText('What happened'), { target: { value: 'flew' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Enter' }));
@@ -327,7 +327,7 @@ describe('name and builder', () => {
 
   it('are changed on top of what was seen, the state left as it is', async () => {
     const onchanged = vi.fn();
-    begin({ '/api/crafts/{mark}': { ...craft, version: 4 } });
+    begin({ '/api/crafts/{craftId}': { ...craft, version: 4 } });
     render(NameAndBuilder, { chart: craft, onchanged });
     await fireEvent.input(screen.getByLabelText(/Built by/), { target: { value: 'the club' } });
     await fireEvent.click(screen.getByRole('button', { name: 'Enter' }));
@@ -370,7 +370,7 @@ describe('a chart', () => {
     });
 
   it('says what it is, what is due, and where to go on', async () => {
-    begin({ '/api/crafts/{mark}': whole(), '/api/crafts/{mark}/files': [] });
+    begin({ '/api/crafts/{craftId}': whole(), '/api/crafts/{craftId}/files': [] });
     render(Chart);
     const line = await screen.findByText(/something is due/);
     expect(line.textContent!.replace(/\s+/g, ' ')).toContain('quick look · 5-inch · builder: the club');
@@ -383,7 +383,7 @@ describe('a chart', () => {
 
   it('goes on with the work-up that is open', async () => {
     const workUps = [{ id: 12, complaint: 'flips', openedAt: AT, open: true, ended: '' }];
-    begin({ '/api/crafts/{mark}': whole({ workUps }), '/api/crafts/{mark}/files': [] });
+    begin({ '/api/crafts/{craftId}': whole({ workUps }), '/api/crafts/{craftId}/files': [] });
     render(Chart);
     expect((await screen.findByRole('link', { name: 'Go on with the work-up' })).getAttribute('href')).toBe(
       '/work-ups/12'
@@ -391,10 +391,10 @@ describe('a chart', () => {
   });
 
   it('grounds the craft with all else as it was', async () => {
-    begin({ '/api/crafts/{mark}': whole(), '/api/crafts/{mark}/files': [] });
+    begin({ '/api/crafts/{craftId}': whole(), '/api/crafts/{craftId}/files': [] });
     render(Chart);
     const ground = await screen.findByRole('button', { name: 'Ground craft' });
-    server.answers['/api/crafts/{mark}'] = whole({ state: 'GROUNDED', fitness: 'GROUNDED' });
+    server.answers['/api/crafts/{craftId}'] = whole({ state: 'GROUNDED', fitness: 'GROUNDED' });
     await fireEvent.click(ground);
     await fireEvent.click(await screen.findByRole('button', { name: 'Sign off craft…' }));
     expect(last('PATCH')?.body).toMatchObject({ version: 3, name: 'quick look', state: 'GROUNDED' });
@@ -405,7 +405,7 @@ describe('a chart', () => {
     await fireEvent.click(screen.getByRole('button', { name: 'Sign off craft' }));
     await waitFor(() =>
       expect(last('POST')).toMatchObject({
-        path: '/api/crafts/{mark}/sign-off',
+        path: '/api/crafts/{craftId}/sign-off',
         body: { version: 3, reason: 'flown home by its owner' }
       })
     );
@@ -430,13 +430,13 @@ describe('a chart', () => {
       ]
     };
     begin({
-      '/api/crafts/{mark}': whole({
+      '/api/crafts/{craftId}': whole({
         fitness: 'GROUNDED',
         grounds: [{ text: 'Can’t work: mounted', conflict: true }],
         conflicts: [conflict]
       }),
-      '/api/crafts/{mark}/conflicts': { mark: 'TERN', version: 3, conflicts: [conflict], doubts: [] },
-      '/api/crafts/{mark}/files': []
+      '/api/crafts/{craftId}/conflicts': { craftId: 'TERN', version: 3, conflicts: [conflict], doubts: [] },
+      '/api/crafts/{craftId}/files': []
     });
     render(Chart);
     await screen.findByText(/mounted 180\/0\/0 and configured 0\/0\/0/);

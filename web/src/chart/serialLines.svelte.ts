@@ -34,8 +34,8 @@ export class TellingPorts extends Doing {
     await this.run(async () => {
       done(
         await ask(
-          api.PUT('/api/crafts/{mark}/uarts', {
-            params: { path: { mark: chart.mark } },
+          api.PUT('/api/crafts/{craftId}/uarts', {
+            params: { path: { craftId: chart.craftId } },
             body: { version: chart.version }
           })
         )

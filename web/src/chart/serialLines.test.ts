@@ -42,7 +42,9 @@ const map = {
 };
 
 describe('the serial lines of a craft', () => {
-  beforeEach(() => begin({ '/api/crafts/{mark}/serial-map': map, '/api/crafts/{mark}/uarts': chart() }));
+  beforeEach(() =>
+    begin({ '/api/crafts/{craftId}/serial-map': map, '/api/crafts/{craftId}/uarts': chart() })
+  );
 
   it('stand at every port that one of their wires lies on, once', () => {
     expect(heldBy(map as never)).toEqual([
@@ -60,7 +62,7 @@ describe('the serial lines of a craft', () => {
     expect(screen.getByText('Both belong on one port.')).toBeTruthy();
     await fireEvent.click(screen.getByRole('button', { name: 'Set UARTs from the wiring' }));
     await waitFor(() => expect(told).toHaveLength(1));
-    expect(last('PUT')).toMatchObject({ path: '/api/crafts/{mark}/uarts', body: { version: 3 } });
+    expect(last('PUT')).toMatchObject({ path: '/api/crafts/{craftId}/uarts', body: { version: 3 } });
   });
 
   it('say why the ports were not told', async () => {
@@ -73,7 +75,7 @@ describe('the serial lines of a craft', () => {
 
   it('are not shown where the ports of the board are not entered', async () => {
     begin({
-      '/api/crafts/{mark}/serial-map': {
+      '/api/crafts/{craftId}/serial-map': {
         boardId: '',
         modems: false,
         board: '',

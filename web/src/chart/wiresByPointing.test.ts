@@ -29,7 +29,7 @@ const wire = { from: 'FC.T4', to: 'RX.TEL', gaugeAwg: 26, lengthMm: 70, plugged:
 
 async function wired(sought = ''): Promise<WiringState> {
   begin({
-    '/api/crafts/{mark}': chart({
+    '/api/crafts/{craftId}': chart({
       sheet: { told: {}, electrics: { parts: [], wires: [wire], battery: { cells: 4 } } }
     }),
     '/api/wiring-map': map

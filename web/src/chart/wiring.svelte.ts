@@ -11,19 +11,21 @@ export class WiringState extends Doing {
   wires = $state<Lead[]>([]);
   battery = $state<Schemas['BatteryOnSheet']>();
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
   async load(): Promise<void> {
-    await this.take(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } })));
+    await this.take(() =>
+      ask(api.GET('/api/crafts/{craftId}', { params: { path: { craftId: this.craftId } } }))
+    );
   }
 
   async layOut(layout: 'SEPARATE' | 'STACK', battery: Schemas['BatteryOnSheet']): Promise<void> {
     await this.take(() =>
       ask(
-        api.PUT('/api/crafts/{mark}/layout', {
-          params: { path: { mark: this.mark } },
+        api.PUT('/api/crafts/{craftId}/layout', {
+          params: { path: { craftId: this.craftId } },
           body: { version: this.chart!.version, layout, battery, parts: [] }
         })
       )
@@ -33,8 +35,8 @@ export class WiringState extends Doing {
   async addPart(archetype: string): Promise<void> {
     await this.take(() =>
       ask(
-        api.POST('/api/crafts/{mark}/parts', {
-          params: { path: { mark: this.mark } },
+        api.POST('/api/crafts/{craftId}/parts', {
+          params: { path: { craftId: this.craftId } },
           body: { version: this.chart!.version, archetype }
         })
       )
@@ -45,8 +47,8 @@ export class WiringState extends Doing {
   async takeOver(): Promise<void> {
     await this.take(() =>
       ask(
-        api.PUT('/api/crafts/{mark}/part-types', {
-          params: { path: { mark: this.mark } },
+        api.PUT('/api/crafts/{craftId}/part-types', {
+          params: { path: { craftId: this.craftId } },
           body: { version: this.chart!.version }
         })
       )
@@ -56,8 +58,8 @@ export class WiringState extends Doing {
   async removePart(partId: string): Promise<void> {
     await this.take(() =>
       ask(
-        api.DELETE('/api/crafts/{mark}/parts/{partId}', {
-          params: { path: { mark: this.mark, partId }, query: { version: this.chart!.version } }
+        api.DELETE('/api/crafts/{craftId}/parts/{partId}', {
+          params: { path: { craftId: this.craftId, partId }, query: { version: this.chart!.version } }
         })
       )
     );
@@ -97,8 +99,8 @@ export class WiringState extends Doing {
     const chart = this.chart!;
     return this.take(() =>
       ask(
-        api.PUT('/api/crafts/{mark}/build-sheet', {
-          params: { path: { mark: this.mark } },
+        api.PUT('/api/crafts/{craftId}/build-sheet', {
+          params: { path: { craftId: this.craftId } },
           body: {
             version: chart.version,
             reason,

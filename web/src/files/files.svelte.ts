@@ -13,12 +13,12 @@ export class Files extends Doing {
   /** The line of the log that was last dealt with; what goes wrong is told there. */
   line = $state<number>();
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
   address(file: KeptFile): string {
-    return `/api/crafts/${encodeURIComponent(this.mark)}/files/${file.id}`;
+    return `/api/crafts/${encodeURIComponent(this.craftId)}/files/${file.id}`;
   }
 
   /** Those that were not taken off. */
@@ -42,7 +42,9 @@ export class Files extends Doing {
 
   async look(): Promise<void> {
     await this.run(async () => {
-      this.all = await ask(api.GET('/api/crafts/{mark}/files', { params: { path: { mark: this.mark } } }));
+      this.all = await ask(
+        api.GET('/api/crafts/{craftId}/files', { params: { path: { craftId: this.craftId } } })
+      );
       this.history = this.all.length > 0 ? await this.corrections() : [];
     });
   }
@@ -56,7 +58,7 @@ export class Files extends Doing {
     await this.run(async () => {
       const beside = Object.entries(to).map(([key, value]) => [key, String(value)]);
       const asked = { name: file.name, ...Object.fromEntries(beside) };
-      const address = `/api/crafts/${encodeURIComponent(this.mark)}/files`;
+      const address = `/api/crafts/${encodeURIComponent(this.craftId)}/files`;
       this.all = await send<KeptFile[]>(await shrunk(file), '', () => {}, address, asked).answer;
     });
   }
@@ -65,28 +67,30 @@ export class Files extends Doing {
   async correct(file: KeptFile, name: string, alone: boolean, reason: string): Promise<void> {
     const beside = alone ? {} : { workUp: file.workUpId, n: file.n, line: file.logId };
     await this.change(file, (params) =>
-      ask(api.PUT('/api/crafts/{mark}/files/{id}', { params, body: { name, ...beside, reason } }))
+      ask(api.PUT('/api/crafts/{craftId}/files/{id}', { params, body: { name, ...beside, reason } }))
     );
   }
 
   async takeOff(file: KeptFile, reason: string): Promise<void> {
     await this.change(file, (params) =>
-      ask(api.POST('/api/crafts/{mark}/files/{id}/withdrawal', { params, body: { reason } }))
+      ask(api.POST('/api/crafts/{craftId}/files/{id}/withdrawal', { params, body: { reason } }))
     );
   }
 
   private async change(
     file: KeptFile,
-    changed: (params: { path: { mark: string; id: number } }) => Promise<KeptFile[]>
+    changed: (params: { path: { craftId: string; id: number } }) => Promise<KeptFile[]>
   ): Promise<void> {
     this.line = file.logId ?? undefined;
     await this.run(async () => {
-      this.all = await changed({ path: { mark: this.mark, id: file.id } });
+      this.all = await changed({ path: { craftId: this.craftId, id: file.id } });
       this.history = await this.corrections();
     });
   }
 
   private corrections(): Promise<Schemas['EntryCorrection'][]> {
-    return ask(api.GET('/api/crafts/{mark}/files/corrections', { params: { path: { mark: this.mark } } }));
+    return ask(
+      api.GET('/api/crafts/{craftId}/files/corrections', { params: { path: { craftId: this.craftId } } })
+    );
   }
 }

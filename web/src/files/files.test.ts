@@ -53,9 +53,9 @@ describe('photos', () => {
     const put = vi.spyOn(api, 'PUT').mockResolvedValue(answer([FILE]));
     vi.spyOn(api, 'GET').mockResolvedValue(answer([{ entryId: 3, before: 'a.jpg', reason: 'r' }]));
     const files = new Files('A');
-    const params = { path: { mark: 'A', id: 3 } };
+    const params = { path: { craftId: 'A', id: 3 } };
     await files.takeOff(FILE, 'another craft');
-    expect(post).toHaveBeenCalledWith('/api/crafts/{mark}/files/{id}/withdrawal', {
+    expect(post).toHaveBeenCalledWith('/api/crafts/{craftId}/files/{id}/withdrawal', {
       params,
       body: { reason: 'another craft' }
     });
@@ -63,7 +63,7 @@ describe('photos', () => {
     expect(files.beside(7, 2)).toEqual([]);
     expect(files.history).toHaveLength(1);
     await files.correct(off, 'b.jpg', false, 'it was this one');
-    expect(put).toHaveBeenCalledWith('/api/crafts/{mark}/files/{id}', {
+    expect(put).toHaveBeenCalledWith('/api/crafts/{craftId}/files/{id}', {
       params,
       body: { name: 'b.jpg', workUp: 7, n: 2, line: undefined, reason: 'it was this one' }
     });

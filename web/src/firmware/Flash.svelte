@@ -9,8 +9,8 @@
   import { FlashState } from './flash.svelte';
 
   /** A flash planned before it is done: what it takes away, its steps, and what to try when it stops. */
-  let mark = $derived(String(route.params.mark ?? ''));
-  let flash = $derived(new FlashState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let flash = $derived(new FlashState(craftId));
   const families = new Loading<Schemas['FamilyView'][]>();
   let family = $state('');
   let version = $state('');
@@ -38,13 +38,13 @@
   });
 </script>
 
-<svelte:head><title>Flash of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Flash of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
   <h1>Plan a flash</h1>
   <p>
-    <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
-    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>Settings exports</a>
+    <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a>
+    <a href={`/crafts/${encodeURIComponent(craftId)}/snapshots`}>Settings exports</a>
   </p>
   <Notice text={families.error || flash.plan.error || flash.error} />
   <div class="target">
@@ -60,7 +60,7 @@
 
   {#if flash.view}
     {@const view = flash.view}
-    <SettingsFirst {flash} {view} {mark} />
+    <SettingsFirst {flash} {view} {craftId} />
 
     {#if view.snapshot !== undefined}
       <h2>What {view.target} does to them</h2>

@@ -4,7 +4,7 @@
   import type { FlashState } from './flash.svelte';
 
   /** Whether the settings are saved before a flash takes them away. */
-  let { flash, view, mark }: { flash: FlashState; view: Schemas['FlashView']; mark: string } = $props();
+  let { flash, view, craftId }: { flash: FlashState; view: Schemas['FlashView']; craftId: string } = $props();
 
   let reason = $state('');
 </script>
@@ -19,7 +19,7 @@
     {view.snapshot === undefined
       ? 'There is no snapshot of its settings: what the flash erases is gone.'
       : `Since snapshot ${view.snapshot} this happened: ${view.stale}. It no longer tells how the craft is.`}
-    <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>Export its settings now</a>
+    <a href={`/crafts/${encodeURIComponent(craftId)}/snapshots`}>Export its settings now</a>
   </p>
   {#if flash.without}
     <p class="small">Flashing without an export: {flash.without}. It is in the log.</p>

@@ -14,7 +14,7 @@ export class FlashState extends Doing {
   without = $state('');
 
   constructor(
-    readonly mark: string,
+    readonly craftId: string,
     private readonly kept: Pick<Storage, 'getItem' | 'setItem'> = localStorage
   ) {
     super();
@@ -41,8 +41,8 @@ export class FlashState extends Doing {
   async load(family: string, version: string): Promise<void> {
     await this.plan.load(() =>
       ask(
-        api.GET('/api/crafts/{mark}/flash-plan', {
-          params: { path: { mark: this.mark }, query: { family, version } }
+        api.GET('/api/crafts/{craftId}/flash-plan', {
+          params: { path: { craftId: this.craftId }, query: { family, version } }
         })
       )
     );
@@ -52,8 +52,8 @@ export class FlashState extends Doing {
   async goWithout(reason: string): Promise<void> {
     await this.run(async () => {
       await ask(
-        api.POST('/api/crafts/{mark}/log', {
-          params: { path: { mark: this.mark } },
+        api.POST('/api/crafts/{craftId}/log', {
+          params: { path: { craftId: this.craftId } },
           body: { kind: 'NOTE', text: `Flashed without a snapshot of the settings: ${reason}` }
         })
       );
@@ -81,7 +81,7 @@ export class FlashState extends Doing {
   }
 
   private key(): string {
-    return `flash ${this.mark}`;
+    return `flash ${this.craftId}`;
   }
 
   private keep(): void {

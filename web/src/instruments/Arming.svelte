@@ -11,7 +11,7 @@
 
   const opened = new OpenedFor();
   const solved = new Loading<Schemas['ArmingAnswer']>();
-  let mark = $state(opened.mark);
+  let craftId = $state(opened.craftId);
   let listed = $state(true);
   let computer = $state(false);
   let radioOn = $state(true);
@@ -26,7 +26,7 @@
 
   $effect(() => {
     const body = {
-      mark,
+      craftId,
       listed,
       computer,
       radioOn,
@@ -36,7 +36,7 @@
       lyingDeg: lying ?? 0,
       sky
     };
-    if (mark) {
+    if (craftId) {
       void solved.load(() => ask(api.POST('/api/instruments/arming', { body })));
     }
   });
@@ -49,14 +49,14 @@
 <svelte:head><title>Will it arm – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Will it arm{mark ? `: ${mark}` : ''}</h1>
+  <h1>Will it arm{craftId ? `: ${craftId}` : ''}</h1>
   <p class="small">
     It arms only when nothing blocks it. Try other positions and connections here; change settings on the
     chart.
   </p>
-  {#if !opened.mark}<div class="pick"><CraftPicker bind:mark /></div>{/if}
+  {#if !opened.craftId}<div class="pick"><CraftPicker bind:craftId /></div>{/if}
   <Notice text={solved.error} />
-  {#if solved.value && mark}
+  {#if solved.value && craftId}
     {@const now = solved.value}
     <div class="row" aria-live="polite">
       <Locks
@@ -88,7 +88,7 @@
             {now.snapshot
               ? `Snapshot ${now.snapshot.number}, ${day(now.snapshot.takenAt)}; what it does not hold is as on the sheet.`
               : 'No snapshot of it is saved: as on the chart.'}
-            <a href={`/crafts/${encodeURIComponent(mark)}/snapshots`}>its snapshots</a>
+            <a href={`/crafts/${encodeURIComponent(craftId)}/snapshots`}>its snapshots</a>
           </p>
         {/if}
       </div>
@@ -109,7 +109,7 @@
       {/if}
     </div>
     <p class="caution">Props off whenever you try to arm it at the bench.</p>
-  {:else if !mark}
+  {:else if !craftId}
     <p>Choose the craft first.</p>
   {/if}
 </section>

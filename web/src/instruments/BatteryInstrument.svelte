@@ -49,7 +49,7 @@
 </script>
 
 <Paper
-  title={`Battery${opened.mark ? ` of ${opened.mark}` : ''}`}
+  title={`Battery${opened.craftId ? ` of ${opened.craftId}` : ''}`}
   text="From its label and its sag: what it gives until it is time to land."
   error={solved.error}
 >

@@ -76,7 +76,7 @@
 <svelte:head><title>Board orientation – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Board orientation{opened.mark ? ` of ${opened.mark}` : ''}</h1>
+  <h1>Board orientation{opened.craftId ? ` of ${opened.craftId}` : ''}</h1>
   <p class="small">
     Move the craft by hand, from level each time, and enter what the 3D view on the computer does. Two motions
     settle it; the third checks. Where the view draws the craft, an FC mounted face down shows in how the

@@ -42,7 +42,7 @@
 </script>
 
 <Paper
-  title={`Channel order${opened.mark ? ` of ${opened.mark}` : ''}`}
+  title={`Channel order${opened.craftId ? ` of ${opened.craftId}` : ''}`}
   text="USB plugged in, radio on. Push one stick, all the way, as drawn; press the channel bar that moved."
   error={solved.error}
 >

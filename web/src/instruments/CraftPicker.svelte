@@ -5,11 +5,11 @@
 
   /** The craft that an instrument is for. */
   let {
-    mark = $bindable(),
+    craftId = $bindable(),
     none = '',
     onchange = () => {}
   }: {
-    mark: string;
+    craftId: string;
     /** What it is called to choose none. Default: one has to be chosen. */
     none?: string;
     onchange?: () => void;
@@ -21,10 +21,10 @@
 
 <div class="field">
   <label for="craft">Craft</label>
-  <select id="craft" class="entry" bind:value={mark} {onchange}>
+  <select id="craft" class="entry" bind:value={craftId} {onchange}>
     {#if none}<option value="">{none}</option>{:else}<option value="" disabled>Choose…</option>{/if}
-    {#each crafts.value ?? [] as craft (craft.mark)}
-      <option value={craft.mark}>{craft.mark} – {craft.name}</option>
+    {#each crafts.value ?? [] as craft (craft.craftId)}
+      <option value={craft.craftId}>{craft.craftId} – {craft.name}</option>
     {/each}
   </select>
 </div>

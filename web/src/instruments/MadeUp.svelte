@@ -54,7 +54,7 @@
     fault = '';
     if (craft) {
       await of.load(() =>
-        ask(api.GET('/api/crafts/{mark}/signal/choices', { params: { path: { mark: craft } } }))
+        ask(api.GET('/api/crafts/{craftId}/signal/choices', { params: { path: { craftId: craft } } }))
       );
       pad = pads[0] ?? '';
     }
@@ -80,7 +80,7 @@
 <form onsubmit={make}>
   <p class="small">No recording at hand? Make one up, of a format or of a craft of the bench.</p>
   <div class="makes">
-    <CraftPicker bind:mark={craft} none="no craft, a format" onchange={() => void choose()} />
+    <CraftPicker bind:craftId={craft} none="no craft, a format" onchange={() => void choose()} />
     {#if craft}
       {#if pads.length > 0}
         <label

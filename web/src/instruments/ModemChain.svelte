@@ -31,7 +31,7 @@
   onMount(async () => {
     if (craft) {
       await of.load(() =>
-        ask(api.GET('/api/crafts/{mark}/modem-chain', { params: { path: { mark: craft } } }))
+        ask(api.GET('/api/crafts/{craftId}/modem-chain', { params: { path: { craftId: craft } } }))
       );
       chain = of.value ?? chain;
     }

@@ -114,7 +114,7 @@
 <svelte:head><title>Motor map – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Motor map{opened.mark ? ` of ${opened.mark}` : ''}</h1>
+  <h1>Motor map{opened.craftId ? ` of ${opened.craftId}` : ''}</h1>
   <p class="small">
     Drive each output alone at the lowest throttle at which it turns; press what turned. What was not seen
     stays open.

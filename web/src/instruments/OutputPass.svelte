@@ -9,23 +9,23 @@
 
   const opened = new OpenedFor();
   const solved = new Loading<Schemas['OutputPass']>();
-  let mark = $state(opened.mark);
+  let craftId = $state(opened.craftId);
   let channel = $state<number | null>(9);
   let output = $state<number | null>(5);
 
   $effect(() => {
-    const body = { ...(mark ? { mark } : {}), channel: channel ?? 0, output: output ?? 0 };
+    const body = { ...(craftId ? { craftId } : {}), channel: channel ?? 0, output: output ?? 0 };
     void solved.load(() => ask(api.POST('/api/instruments/output-pass', { body })));
   });
 </script>
 
 <Paper
-  title={`Outputs through the FC${mark ? ` of ${mark}` : ''}`}
+  title={`Outputs through the FC${craftId ? ` of ${craftId}` : ''}`}
   text="A servo, an LED or a release on a spare output, moved by a spare channel of the radio."
   error={solved.error}
 >
   {#snippet asked()}
-    {#if !opened.mark}<CraftPicker bind:mark none="any craft" />{/if}
+    {#if !opened.craftId}<CraftPicker bind:craftId none="any craft" />{/if}
     <NumberField
       id="channel"
       label="Channel of the radio"

@@ -16,7 +16,7 @@
 
   const opened = new OpenedFor();
   const solved = new Loading<Schemas['SessionAnswer']>();
-  let mark = $state(opened.mark);
+  let craftId = $state(opened.craftId);
   let session = $state(
     '# radio-off test, props off\n0 radio on\n1 battery in\n4 arm on\n5 throttle 33\n8 radio off\n20 radio on\n22 arm off\n23 battery out'
   );
@@ -24,11 +24,11 @@
   const recording = new Recording(
     '/api/instruments/radio-session/recording',
     send,
-    (): Record<string, string> => (mark ? { craft: mark } : {})
+    (): Record<string, string> => (craftId ? { craft: craftId } : {})
   );
 
   $effect(() => {
-    const body = { ...(mark ? { mark } : {}), session };
+    const body = { ...(craftId ? { craftId } : {}), session };
     void solved.load(() => ask(api.POST('/api/instruments/radio-session', { body })));
   });
 
@@ -46,12 +46,12 @@
 </script>
 
 <Paper
-  title={`Receiver and FC on the bench${mark ? ` of ${mark}` : ''}`}
+  title={`Receiver and FC on the bench${craftId ? ` of ${craftId}` : ''}`}
   text="A stand-in that answers by the same rules as the checks. It moves no motor. What works here still has to be tested on the craft."
   error={solved.error || recording.error}
 >
   {#snippet asked()}
-    {#if !opened.mark}<CraftPicker bind:mark none="any craft" />{/if}
+    {#if !opened.craftId}<CraftPicker bind:craftId none="any craft" />{/if}
     <div class="field">
       <label for="session">What is done at the radio, second by second</label>
       <textarea id="session" class="entry reading" rows="12" spellcheck="false" bind:value={session}

@@ -6,23 +6,23 @@
   import Paper from './Paper.svelte';
 
   const solved = new Loading<Schemas['BudgetAnswer']>();
-  let mark = $state(String(searchParams.get('craft') ?? ''));
+  let craftId = $state(String(searchParams.get('craft') ?? ''));
 
   $effect(() => {
-    const chosen = mark;
+    const chosen = craftId;
     if (chosen) {
-      void solved.load(() => ask(api.POST('/api/instruments/rail-budget', { body: { mark: chosen } })));
+      void solved.load(() => ask(api.POST('/api/instruments/rail-budget', { body: { craftId: chosen } })));
     }
   });
 </script>
 
 <Paper
-  title={`Rail budget${mark ? ` of ${mark}` : ''}`}
+  title={`Rail budget${craftId ? ` of ${craftId}` : ''}`}
   text="Battery in, everything on, motors stopped. A fifth of each regulator's rating stays free."
   error={solved.error}
 >
   {#snippet asked()}
-    <CraftPicker bind:mark />
+    <CraftPicker bind:craftId />
     {#if solved.value}
       {#each solved.value.missing as text, i (i)}<p class="small missing">{text}</p>{/each}
       {#if solved.value.fromUsb.length > 0}
@@ -67,7 +67,7 @@
         </ul>
       </div>
     {:else}
-      <p class="small">{mark ? 'No regulator is entered for this craft.' : 'Choose a craft.'}</p>
+      <p class="small">{craftId ? 'No regulator is entered for this craft.' : 'Choose a craft.'}</p>
     {/each}
   {/snippet}
 </Paper>

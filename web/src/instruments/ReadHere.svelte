@@ -9,23 +9,23 @@
 
   const map = new Loading<Schemas['PowerMap']>();
   const solved = new Loading<Schemas['HereAnswer']>();
-  let mark = $state(String(searchParams.get('craft') ?? ''));
+  let craftId = $state(String(searchParams.get('craft') ?? ''));
   let red = $state(String(searchParams.get('red') ?? ''));
   let black = $state(String(searchParams.get('black') ?? ''));
   let mode = $state<Schemas['TwoPoints']['mode']>('OHMS');
 
   $effect(() => {
-    const chosen = mark;
+    const chosen = craftId;
     if (chosen) {
       void map.load(() =>
-        ask(api.GET('/api/crafts/{mark}/power-map', { params: { path: { mark: chosen } } }))
+        ask(api.GET('/api/crafts/{craftId}/power-map', { params: { path: { craftId: chosen } } }))
       );
     }
   });
 
   $effect(() => {
-    const body = { mark, mode, red, black };
-    if (mark && red && black) {
+    const body = { craftId, mode, red, black };
+    if (craftId && red && black) {
       void solved.load(() => ask(api.POST('/api/instruments/read-here', { body })));
     }
   });
@@ -45,7 +45,7 @@
 <section class="page">
   <h1>What should I read here?</h1>
   <div class="ask">
-    <CraftPicker bind:mark />
+    <CraftPicker bind:craftId />
     <div class="field">
       <label for="mode">Meter on</label>
       <select id="mode" class="entry" bind:value={mode}>
@@ -92,12 +92,12 @@
   {#if map.value}
     {#if map.value.boxes.length === 0}
       <p>
-        The parts and wiring of {mark} are not entered.
-        <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Enter them</a>
+        The parts and wiring of {craftId} are not entered.
+        <a href={`/crafts/${encodeURIComponent(craftId)}/wiring`}>Enter them</a>
       </p>
     {:else}
       <div class="map" style:--natural={`${map.value.width}px`}>
-        <PowerMap map={map.value} label={`Wiring and parts of ${mark}`} {red} {black} onpick={pick} />
+        <PowerMap map={map.value} label={`Wiring and parts of ${craftId}`} {red} {black} onpick={pick} />
       </div>
       <PowerMapKey />
     {/if}

@@ -14,7 +14,7 @@
   };
   const opened = new OpenedFor();
   const solved = new Loading<Schemas['ReturnAnswer']>();
-  let mark = $state(opened.mark);
+  let craftId = $state(opened.craftId);
   let satellites = $state<number | null>(null);
   let noted = $state<'' | 'yes' | 'no'>('');
   let obstacle = $state<number | null>(null);
@@ -22,13 +22,13 @@
 
   $effect(() => {
     const body = {
-      mark,
+      craftId,
       ...(satellites === null ? {} : { satellites }),
       ...(noted ? { homeNoted: noted === 'yes' } : {}),
       ...(obstacle === null ? {} : { obstacleM: obstacle }),
       ...(wind === null ? {} : { windMs: wind })
     };
-    if (mark) {
+    if (craftId) {
       void solved.load(() => ask(api.POST('/api/instruments/return-home', { body })));
     }
   });
@@ -39,12 +39,12 @@
 </script>
 
 <Paper
-  title={`Return home${mark ? ` of ${mark}` : ''}: go or no go`}
+  title={`Return home${craftId ? ` of ${craftId}` : ''}: go or no go`}
   text="Before the first test. What nobody knows is a no-go. Local law and your licence come first."
   error={solved.error}
 >
   {#snippet asked()}
-    {#if !opened.mark}<CraftPicker bind:mark />{/if}
+    {#if !opened.craftId}<CraftPicker bind:craftId />{/if}
     <NumberField id="satellites" label="Satellites seen" bind:value={satellites} />
     <div class="field">
       <label for="noted">Distance to home was zero when it was armed</label>
@@ -58,7 +58,7 @@
     <NumberField id="wind" label="Wind, m/s" bind:value={wind} />
   {/snippet}
   {#snippet answer()}
-    {#if solved.value && mark && !solved.error}
+    {#if solved.value && craftId && !solved.error}
       {@const now = solved.value}
       <p class="big" class:go={now.go}>
         {#if now.go}Go.{:else}No go: {[
@@ -89,7 +89,7 @@
         </ol>
       {/if}
       <p class="caution">Ready to take over, from the first second to the last.</p>
-    {:else if !mark}
+    {:else if !craftId}
       <p>Choose the craft first.</p>
     {/if}
   {/snippet}

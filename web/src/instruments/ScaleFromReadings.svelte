@@ -22,7 +22,7 @@
     const readings = [one, other]
       .filter((r) => r.meterV !== null && r.shownV !== null)
       .map((r) => ({ meterV: r.meterV!, shownV: r.shownV! }));
-    const body = { mark: opened.mark || undefined, readings, scale: scale ?? 0 };
+    const body = { craftId: opened.craftId || undefined, readings, scale: scale ?? 0 };
     if (readings.length > 0) {
       void solved.load(() => ask(api.POST('/api/instruments/scale-from-readings', { body })));
     }
@@ -30,7 +30,7 @@
 </script>
 
 <Paper
-  title={`Scale from readings${opened.mark ? ` of ${opened.mark}` : ''}`}
+  title={`Scale from readings${opened.craftId ? ` of ${opened.craftId}` : ''}`}
   text="The meter at the battery leads and the shown voltage at the same moment. A scale needs a second reading at another battery voltage."
   error={solved.error}
 >

@@ -32,7 +32,7 @@
 </script>
 
 <Paper
-  title={`Sense chain${opened.mark ? ` of ${opened.mark}` : ''}`}
+  title={`Sense chain${opened.craftId ? ` of ${opened.craftId}` : ''}`}
   text="Battery, divider, converter of 12 bit at 3.3 V, scale, screen."
   error={solved.error}
 >

@@ -15,7 +15,11 @@
 
   onMount(() => {
     void faults.load(() =>
-      ask(api.GET('/api/instruments/faults', { params: { query: opened.mark ? { mark: opened.mark } : {} } }))
+      ask(
+        api.GET('/api/instruments/faults', {
+          params: { query: opened.craftId ? { craftId: opened.craftId } : {} }
+        })
+      )
     );
   });
 
@@ -23,7 +27,9 @@
     const faultIds = [one, other].filter((id) => id !== '');
     void answer.load(() =>
       ask(
-        api.POST('/api/instruments/take-off-motion', { body: { mark: opened.mark || undefined, faultIds } })
+        api.POST('/api/instruments/take-off-motion', {
+          body: { craftId: opened.craftId || undefined, faultIds }
+        })
       )
     );
   });
@@ -32,9 +38,9 @@
 <svelte:head><title>Take-off motion – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Take-off motion{opened.mark ? ` of ${opened.mark}` : ''}</h1>
+  <h1>Take-off motion{opened.craftId ? ` of ${opened.craftId}` : ''}</h1>
   <p class="small">
-    {opened.mark ? 'The craft as on its build sheet' : 'A usual 5-inch craft'}, with the faults that you
+    {opened.craftId ? 'The craft as on its build sheet' : 'A usual 5-inch craft'}, with the faults that you
     choose.
   </p>
   <Notice text={faults.error || answer.error} />

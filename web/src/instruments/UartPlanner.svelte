@@ -22,7 +22,7 @@
     void choices.load(() => ask(api.GET('/api/instruments/port-planner')));
     if (craft) {
       await of.load(() =>
-        ask(api.GET('/api/crafts/{mark}/serial-map', { params: { path: { mark: craft } } }))
+        ask(api.GET('/api/crafts/{craftId}/serial-map', { params: { path: { craftId: craft } } }))
       );
       take(of.value);
     }

@@ -5,12 +5,12 @@ import { Loading } from '../shared/loading.svelte';
 /** The craft that an instrument was opened for, where it was. */
 export class OpenedFor {
   readonly chart = new Loading<Schemas['Chart']>();
-  readonly mark = String(searchParams.get('craft') ?? '');
+  readonly craftId = String(searchParams.get('craft') ?? '');
 
   async load(): Promise<Schemas['Chart'] | undefined> {
-    if (this.mark) {
+    if (this.craftId) {
       await this.chart.load(() =>
-        ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: this.mark } } }))
+        ask(api.GET('/api/crafts/{craftId}', { params: { path: { craftId: this.craftId } } }))
       );
     }
     return this.chart.value;

@@ -37,8 +37,8 @@ const post = () => last('POST')?.body as Record<string, unknown> | undefined;
 beforeEach(() => {
   delete params.craft;
   begin({
-    '/api/crafts': [{ mark: 'TERN', name: 'small' }],
-    '/api/crafts/{mark}': chart({ sheet: { shape: 'X', told: {} } })
+    '/api/crafts': [{ craftId: 'TERN', name: 'small' }],
+    '/api/crafts/{craftId}': chart({ sheet: { shape: 'X', told: {} } })
   });
 });
 
@@ -113,7 +113,7 @@ describe('an instrument opened from a chart', () => {
 
   const open = () => {
     params.craft = 'TERN';
-    server.answers['/api/crafts/{mark}'] = chart({
+    server.answers['/api/crafts/{craftId}'] = chart({
       sheet: { shape: 'X', told: {} },
       workUps: [{ id: 4, complaint: 'flips', ended: '', open: true, openedAt: '' }]
     });
@@ -183,7 +183,7 @@ describe('an instrument opened from a chart', () => {
     render(TakeOffMotion);
     await waitFor(() => expect(screen.getAllByText('A motor is dead')).toHaveLength(2));
     await fireEvent.change(screen.getByLabelText('Fault'), { target: { value: 'motor-dead' } });
-    await waitFor(() => expect(post()).toEqual({ mark: 'TERN', faultIds: ['motor-dead'] }));
+    await waitFor(() => expect(post()).toEqual({ craftId: 'TERN', faultIds: ['motor-dead'] }));
   });
 
   it('shows what hangs on each regulator, and says when it is too much', async () => {
@@ -211,7 +211,7 @@ describe('an instrument opened from a chart', () => {
   it('plans with the board and the parts of the craft, each where it is soldered', async () => {
     Object.assign(server.answers, {
       '/api/instruments/port-planner': { boards: [], jobs: [] },
-      '/api/crafts/{mark}/serial-map': {
+      '/api/crafts/{craftId}/serial-map': {
         boardId: 'board-f4-pad',
         lines: [
           {
@@ -239,7 +239,7 @@ describe('an instrument opened from a chart', () => {
 
   it('judges the chain of its modems as their boxes are told', async () => {
     const wire = { baud: 57600, farBaud: 38400, flow: true, flowWired: false, highV: 3.3, farHighV: 3.3 };
-    server.answers['/api/crafts/{mark}/modem-chain'] = {
+    server.answers['/api/crafts/{craftId}/modem-chain'] = {
       board: wire,
       air: {
         baud: 64000,
@@ -259,7 +259,7 @@ describe('an instrument opened from a chart', () => {
   });
 
   it('makes a recording up of one of its pads, sound or with a fault', async () => {
-    server.answers['/api/crafts/{mark}/signal/choices'] = {
+    server.answers['/api/crafts/{craftId}/signal/choices'] = {
       pads: ['R1', 'T1'],
       faults: [{ id: 'dead-RX', title: 'Dead in itself: the receiver' }]
     };
@@ -280,7 +280,7 @@ describe('an instrument opened from a chart', () => {
 
   it('reads between the two points that were chosen', async () => {
     Object.assign(params, { red: 'FC.S1', black: 'C4.S1' });
-    server.answers['/api/crafts/{mark}/power-map'] = {
+    server.answers['/api/crafts/{craftId}/power-map'] = {
       points: [
         { id: 'FC.S1', label: 'board S1', partId: 'FC', x: 0, y: 0 },
         { id: 'C4.S1', label: 'controllers S1', partId: 'C4', x: 9, y: 9 }
@@ -291,7 +291,7 @@ describe('an instrument opened from a chart', () => {
       height: 100
     };
     render(ReadHere);
-    await waitFor(() => expect(post()).toMatchObject({ mark: 'TERN', red: 'FC.S1', black: 'C4.S1' }));
+    await waitFor(() => expect(post()).toMatchObject({ craftId: 'TERN', red: 'FC.S1', black: 'C4.S1' }));
     delete params.red;
     delete params.black;
   });

@@ -21,8 +21,8 @@ const asked = (path: string) => server.sent.filter((one) => one.method === 'POST
 beforeEach(() => {
   delete params.craft;
   begin({
-    '/api/crafts': [{ mark: 'TERN', name: 'small' }],
-    '/api/crafts/{mark}': chart({ sheet: { shape: 'X', told: {} } })
+    '/api/crafts': [{ craftId: 'TERN', name: 'small' }],
+    '/api/crafts/{craftId}': chart({ sheet: { shape: 'X', told: {} } })
   });
 });
 
@@ -98,7 +98,7 @@ describe('the failsafe timeline', () => {
 
   it('takes a craft as its sheet has it and says what would be safer', async () => {
     params.craft = 'TERN';
-    server.answers['/api/crafts/{mark}/lost-link'] = {
+    server.answers['/api/crafts/{craftId}/lost-link'] = {
       receiver: 'HOLD',
       noticeS: 1,
       presetArm: false,
@@ -114,7 +114,7 @@ describe('the failsafe timeline', () => {
       distanceM: 20,
       windMs: 0
     };
-    server.answers['/api/crafts/{mark}/safest-failsafe'] = {
+    server.answers['/api/crafts/{craftId}/safest-failsafe'] = {
       convention: 'motors off',
       settings: [
         {
@@ -128,7 +128,7 @@ describe('the failsafe timeline', () => {
       ]
     };
     render(FailsafeTimeline);
-    await waitFor(() => expect(post()).toMatchObject({ receiver: 'HOLD', guardS: 2, mark: 'TERN' }));
+    await waitFor(() => expect(post()).toMatchObject({ receiver: 'HOLD', guardS: 2, craftId: 'TERN' }));
     const row = await screen.findByRole('row', { name: /guard time/ });
     expect(row.textContent).toContain('now 2 s');
   });
@@ -274,7 +274,7 @@ describe('will it arm', () => {
     await fireEvent.click(screen.getByRole('button', { name: /throttle/ }));
     expect(screen.getByText('because of throttle.')).toBeTruthy();
     await fireEvent.click(screen.getByLabelText(/the radio is on/));
-    await waitFor(() => expect(post()).toMatchObject({ mark: 'TERN', radioOn: false, throttle: 0 }));
+    await waitFor(() => expect(post()).toMatchObject({ craftId: 'TERN', radioOn: false, throttle: 0 }));
   });
 
   it('asks for the craft first', () => {
@@ -303,7 +303,7 @@ describe('return home', () => {
     await waitFor(() => screen.getByText('No go: 1 do not hold, 1 not known.'));
     expect(screen.getByText('see to wind')).toBeTruthy();
     expect(screen.queryByText('see to fix')).toBeNull();
-    expect(post()).toEqual({ mark: 'TERN' });
+    expect(post()).toEqual({ craftId: 'TERN' });
     await fireEvent.input(screen.getByLabelText('Wind, m/s'), { target: { value: '4' } });
     await waitFor(() => expect(post()).toMatchObject({ windMs: 4 }));
   });

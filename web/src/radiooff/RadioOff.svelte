@@ -18,17 +18,17 @@
   };
   const view = new Loading<Schemas['RadioOffView']>();
   const judged = new Loading<Schemas['RadioOffJudged']>();
-  let mark = $derived(String(route.params.mark ?? ''));
+  let craftId = $derived(String(route.params.craftId ?? ''));
   let error = $state('');
   let busy = $state(false);
   let propsOff = $state(false);
 
   $effect(() => {
-    const current = mark;
+    const current = craftId;
     untrack(
       () =>
         void view.load(() =>
-          ask(api.GET('/api/crafts/{mark}/radio-off', { params: { path: { mark: current } } }))
+          ask(api.GET('/api/crafts/{craftId}/radio-off', { params: { path: { craftId: current } } }))
         )
     );
   });
@@ -50,7 +50,7 @@
     const body = $state.snapshot(seen);
     if (does) {
       void judged.load(() =>
-        ask(api.POST('/api/crafts/{mark}/radio-off/judge', { params: { path: { mark } }, body }))
+        ask(api.POST('/api/crafts/{craftId}/radio-off/judge', { params: { path: { craftId } }, body }))
       );
     }
   });
@@ -70,12 +70,12 @@
     error = '';
     try {
       await ask(
-        api.POST('/api/crafts/{mark}/radio-off', {
-          params: { path: { mark } },
+        api.POST('/api/crafts/{craftId}/radio-off', {
+          params: { path: { craftId } },
           body: { ...$state.snapshot(seen), propsOff }
         })
       );
-      navigate('/crafts/:mark', { params: { mark } });
+      navigate('/crafts/:craftId', { params: { craftId } });
     } catch (thrown) {
       error = words(thrown);
     } finally {
@@ -84,10 +84,10 @@
   }
 </script>
 
-<svelte:head><title>Radio-off test of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Radio-off test of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Radio-off test of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <h1>Radio-off test of <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a></h1>
   <Notice text={view.error || error} />
   {#if view.value}
     {@const v = view.value}
@@ -98,14 +98,14 @@
       Due again after any change of radio, receiver, firmware or settings.
     </p>
     <div class="two">
-      <RadioOffSteps test={v} {mark} />
+      <RadioOffSteps test={v} {craftId} />
       {#if v.blocked}
         <div class="card">
           <h2>Not yet</h2>
           <p class="caution">{v.blocked}</p>
           <p>
-            <a href={`/crafts/${encodeURIComponent(mark)}/routine`}>Pre-power checks</a> ·
-            <a href={`/crafts/${encodeURIComponent(mark)}`}>Chart</a>
+            <a href={`/crafts/${encodeURIComponent(craftId)}/routine`}>Pre-power checks</a> ·
+            <a href={`/crafts/${encodeURIComponent(craftId)}`}>Chart</a>
           </p>
         </div>
       {:else}<form
@@ -127,7 +127,7 @@
             </dl>
             {#if !judged.value.passed}
               <p>
-                <a href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=failsafe-wrong`}
+                <a href={`/work-ups/new?craft=${encodeURIComponent(craftId)}&kind=failsafe-wrong`}
                   >Start a work-up</a
                 >
               </p>

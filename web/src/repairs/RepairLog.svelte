@@ -65,7 +65,8 @@
       <label for="craft">Craft</label>
       <select id="craft" class="entry" bind:value={craft}>
         <option value="">all</option>
-        {#each lists.value?.crafts ?? [] as c (c.mark)}<option value={c.mark}>{c.mark}</option>{/each}
+        {#each lists.value?.crafts ?? [] as c (c.craftId)}<option value={c.craftId}>{c.craftId}</option
+          >{/each}
       </select>
     </div>
     <div class="field">
@@ -98,7 +99,7 @@
       <article>
         <div class="when">
           <p class="figure">{day(entry.closedAt)}</p>
-          <p><a href={`/crafts/${encodeURIComponent(entry.mark)}`}>{entry.mark}</a></p>
+          <p><a href={`/crafts/${encodeURIComponent(entry.craftId)}`}>{entry.craftId}</a></p>
           <p class="small">{minutes(entry.minutes)}</p>
         </div>
         <div>

@@ -77,7 +77,7 @@
             <tbody>
               {#each saved.value as one (one.workUpId)}
                 <tr>
-                  <th scope="row"><a href={`/work-ups/${one.workUpId}`}>{one.mark}</a></th>
+                  <th scope="row"><a href={`/work-ups/${one.workUpId}`}>{one.craftId}</a></th>
                   <td>{one.cause}</td>
                   <td class="reading">{one.tookMinutes.toFixed(1)} min</td>
                   <td class="reading">{one.fixedMinutes.toFixed(1)} min</td>

@@ -9,7 +9,7 @@ function entry(id: number): object {
   return {
     id,
     workUpId: id,
-    mark: 'TERN',
+    craftId: 'TERN',
     closedAt: '2026-03-01T10:00:00Z',
     complaint: `complaint ${id}`,
     ended: 'solved and proven',

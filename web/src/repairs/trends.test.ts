@@ -17,8 +17,8 @@ const trends = {
   builders: [share('the club', 3)]
 };
 const saved = [
-  { workUpId: 4, mark: 'TERN', cause: 'prop of the wrong hand', tookMinutes: 2.5, fixedMinutes: 9.2 },
-  { workUpId: 2, mark: 'SHAG', cause: 'outputs swapped', tookMinutes: 4, fixedMinutes: 3 }
+  { workUpId: 4, craftId: 'TERN', cause: 'prop of the wrong hand', tookMinutes: 2.5, fixedMinutes: 9.2 },
+  { workUpId: 2, craftId: 'SHAG', cause: 'outputs swapped', tookMinutes: 4, fixedMinutes: 3 }
 ];
 
 // Its plot asks for the screen's mode as it is loaded.

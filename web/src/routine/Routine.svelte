@@ -13,10 +13,10 @@
   import { RESERVED, RoutineState } from './state.svelte';
   import StepEntry from './StepEntry.svelte';
 
-  let mark = $derived(String(route.params.mark ?? ''));
-  let work = $derived(new RoutineState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let work = $derived(new RoutineState(craftId));
   let back = String(searchParams.get('back') ?? '');
-  let leaving = $derived(back ? `/work-ups/${back}` : `/crafts/${encodeURIComponent(mark)}`);
+  let leaving = $derived(back ? `/work-ups/${back}` : `/crafts/${encodeURIComponent(craftId)}`);
 
   $effect(() => {
     const current = work;
@@ -40,16 +40,16 @@
       if (back) {
         navigate('/work-ups/:id', { params: { id: back } });
       } else {
-        navigate('/crafts/:mark', { params: { mark } });
+        navigate('/crafts/:craftId', { params: { craftId } });
       }
     }
   }
 </script>
 
-<svelte:head><title>Pre-power checks of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Pre-power checks of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Pre-power checks of <a href={leaving}>{mark}</a></h1>
+  <h1>Pre-power checks of <a href={leaving}>{craftId}</a></h1>
   <Notice text={work.error} />
   {#if work.view}
     {@const view = work.view}
@@ -58,7 +58,7 @@
         <h2>No battery in</h2>
         {#each view.destroyed as why, i (i)}<p class="caution">{why}</p>{/each}
         <p>
-          <a class="act" href={`/crafts/${encodeURIComponent(mark)}/wiring`}>Fix the wiring</a>
+          <a class="act" href={`/crafts/${encodeURIComponent(craftId)}/wiring`}>Fix the wiring</a>
         </p>
       </div>
     {:else}
@@ -91,7 +91,7 @@
               >
               <button class="quiet" onclick={() => work.back()}>Back one step <kbd>u</kbd></button>
               {#if work.failed}
-                <a class="quiet" href={`/work-ups/new?craft=${encodeURIComponent(mark)}&kind=shorts`}
+                <a class="quiet" href={`/work-ups/new?craft=${encodeURIComponent(craftId)}&kind=shorts`}
                   >Start a work-up</a
                 >
               {/if}
@@ -103,11 +103,12 @@
             {#if step.powered}
               <p class="caution">Props off. Hand on the plug: pull the battery at any heat, glow or smell.</p>
             {/if}
-            <StepsInLine steps={step.instruction} {mark} />
+            <StepsInLine steps={step.instruction} {craftId} />
             {#if step.waits}
               <p class="caution">{step.waits}</p>
               <p>
-                <a href={`/crafts/${encodeURIComponent(mark)}`}>Settle it on the chart</a>, then go on here.
+                <a href={`/crafts/${encodeURIComponent(craftId)}`}>Settle it on the chart</a>, then go on
+                here.
               </p>
             {:else}
               <p>Expect <strong class="reading">{step.expected}</strong></p>

@@ -22,7 +22,7 @@ const short = {
 
 function work(...steps: Schemas['StepView'][]): RoutineState {
   const state = new RoutineState('TERN');
-  state.view = { mark: 'TERN', steps } as never;
+  state.view = { craftId: 'TERN', steps } as never;
   state.give = vi.fn();
   return state;
 }

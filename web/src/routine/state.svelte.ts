@@ -21,7 +21,7 @@ export class RoutineState extends Doing {
   private doubt = $state.raw<{ written: string; question: Schemas['QuestionView']; said: string }>();
   private started = Date.now();
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
@@ -49,8 +49,8 @@ export class RoutineState extends Doing {
   async load(convention?: Schemas['RoutineView']['convention']): Promise<void> {
     await this.run(async () => {
       this.view = await ask(
-        api.GET('/api/crafts/{mark}/routine', {
-          params: { path: { mark: this.mark }, query: { convention } }
+        api.GET('/api/crafts/{craftId}/routine', {
+          params: { path: { craftId: this.craftId }, query: { convention } }
         })
       );
       this.at = 0;
@@ -88,8 +88,8 @@ export class RoutineState extends Doing {
       : { outcomes: { seen: this.answer.picks[step.question.id]! } };
     await this.run(async () => {
       const judged = await ask(
-        api.POST('/api/crafts/{mark}/routine/judge/{step}', {
-          params: { path: { mark: this.mark, step: step.id } },
+        api.POST('/api/crafts/{craftId}/routine/judge/{step}', {
+          params: { path: { craftId: this.craftId, step: step.id } },
           body: entry
         })
       );
@@ -135,8 +135,8 @@ export class RoutineState extends Doing {
   async keep(): Promise<boolean> {
     return this.run(async () => {
       this.view = await ask(
-        api.POST('/api/crafts/{mark}/routine', {
-          params: { path: { mark: this.mark } },
+        api.POST('/api/crafts/{craftId}/routine', {
+          params: { path: { craftId: this.craftId } },
           body: {
             readings: { ...this.readings },
             minutes: (Date.now() - this.started) / 60000,

@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client';
 import { RoutineState } from './state.svelte';
 
 const view = {
-  mark: 'KITE',
+  craftId: 'KITE',
   state: 'NOT_DONE',
   why: 'a crash',
   steps: [
@@ -60,7 +60,7 @@ describe('a run of the routine', () => {
     await run.holdTo('FULL');
     expect(sent.slice(-2)).toMatchObject([
       { path: '/api/pre-power-convention', body: { convention: 'FULL' } },
-      { path: '/api/crafts/{mark}/routine' }
+      { path: '/api/crafts/{craftId}/routine' }
     ]);
   });
 

@@ -10,8 +10,8 @@
   import { day, minutes, sentence } from '../shared/words';
   import { SetUpState } from './setUp.svelte';
 
-  let mark = $derived(String(route.params.mark ?? ''));
-  let work = $derived(new SetUpState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let work = $derived(new SetUpState(craftId));
 
   $effect(() => {
     const current = work;
@@ -35,10 +35,10 @@
   }
 </script>
 
-<svelte:head><title>Set-up of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Set-up of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Set-up of <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a></h1>
+  <h1>Set-up of <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a></h1>
   <Notice text={work.error} />
   {#if work.view}
     {@const view = work.view}

@@ -8,7 +8,7 @@
 
   let { work, run }: { work: SetUpState; run: Schemas['RunUnderWay'] } = $props();
 
-  let mark = $derived(work.mark);
+  let craftId = $derived(work.craftId);
 
   async function workUp(): Promise<void> {
     const id = work.step ? await work.workUp(work.step) : undefined;
@@ -27,7 +27,7 @@
     </p>
     {#each run.conflicts as one (one.id)}
       <Conflict
-        {mark}
+        {craftId}
         conflict={one}
         busy={work.busy}
         onsettle={(way, made) => void work.settle(one.id, way, made)}
@@ -43,12 +43,12 @@
     {/if}
     {#if run.routineDue}
       <p class="caution">
-        The battery goes in for this, and the <a href={`/crafts/${encodeURIComponent(mark)}/routine`}
+        The battery goes in for this, and the <a href={`/crafts/${encodeURIComponent(craftId)}/routine`}
           >pre-power checks</a
         > are due.
       </p>
     {/if}
-    <StepsInLine steps={step.instruction} {mark} />
+    <StepsInLine steps={step.instruction} {craftId} />
     <p>It should give <strong class="figure">{step.expected}</strong></p>
     {#if step.given}
       <div class="astray">

@@ -14,12 +14,12 @@ export class SetUpState extends Doing {
   /** A number told that was asked back; entered again as it is, it counts. */
   private askedBack = '';
 
-  constructor(readonly mark: string) {
+  constructor(readonly craftId: string) {
     super();
   }
 
-  private get path(): { path: { mark: string } } {
-    return { path: { mark: this.mark } };
+  private get path(): { path: { craftId: string } } {
+    return { path: { craftId: this.craftId } };
   }
 
   /** The step that is looked at: the next one, unless another was pressed. */
@@ -48,12 +48,12 @@ export class SetUpState extends Doing {
   }
 
   load(): Promise<boolean> {
-    return this.doing(() => ask(api.GET('/api/crafts/{mark}/set-up', { params: this.path })));
+    return this.doing(() => ask(api.GET('/api/crafts/{craftId}/set-up', { params: this.path })));
   }
 
   begin(occasion: Schemas['Beginning']['occasion']): Promise<boolean> {
     return this.doing(() =>
-      ask(api.POST('/api/crafts/{mark}/set-up', { params: this.path, body: { occasion } }))
+      ask(api.POST('/api/crafts/{craftId}/set-up', { params: this.path, body: { occasion } }))
     );
   }
 
@@ -72,7 +72,7 @@ export class SetUpState extends Doing {
       ...(step.told ? { told: told.trim(), sure: this.askedBack !== '' && this.askedBack === told } : {})
     };
     if (
-      await this.doing(() => ask(api.POST('/api/crafts/{mark}/set-up/steps', { params: this.path, body })))
+      await this.doing(() => ask(api.POST('/api/crafts/{craftId}/set-up/steps', { params: this.path, body })))
     ) {
       // A step that was wrong stays in view, with what can be done about it; one that passed is no longer among those to do.
       this.chosen = step.id;
@@ -86,19 +86,19 @@ export class SetUpState extends Doing {
     const version = this.view?.run?.craftVersion ?? 0;
     await this.doing(async () => {
       await ask(
-        api.POST('/api/crafts/{mark}/conflicts', {
+        api.POST('/api/crafts/{craftId}/conflicts', {
           params: this.path,
           body: { version, conflictId, way, made }
         })
       );
-      return ask(api.GET('/api/crafts/{mark}/set-up', { params: this.path }));
+      return ask(api.GET('/api/crafts/{craftId}/set-up', { params: this.path }));
     });
   }
 
   end(reason: string): Promise<boolean> {
     const version = this.view?.run?.version ?? 0;
     return this.doing(() =>
-      ask(api.POST('/api/crafts/{mark}/set-up/end', { params: this.path, body: { version, reason } }))
+      ask(api.POST('/api/crafts/{craftId}/set-up/end', { params: this.path, body: { version, reason } }))
     );
   }
 
@@ -114,7 +114,7 @@ export class SetUpState extends Doing {
       const opened = await ask(
         api.POST('/api/work-ups', {
           body: {
-            mark: this.mark,
+            craftId: this.craftId,
             kind: step.complaint,
             complaint: `Set-up, ${run.label}: ${step.title}`,
             occasion: run.happened,

@@ -32,7 +32,7 @@ const two = [
 
 function view(todo: Step[]): Schemas['SetUpView'] {
   return {
-    mark: 'TERN',
+    craftId: 'TERN',
     occasions: [],
     ended: [],
     run: {

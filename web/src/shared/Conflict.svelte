@@ -6,12 +6,12 @@
   /** What of a record can't be right together, and each way to put it right: on the craft, or on the sheet alone. */
   let {
     conflict,
-    mark,
+    craftId,
     busy = false,
     onsettle
   }: {
     conflict: Schemas['ConflictView'];
-    mark: string;
+    craftId: string;
     busy?: boolean;
     /** Takes the way, from 1, and whether something was done to the craft; left out where it is settled elsewhere. */
     onsettle?: (way: number, made: boolean) => void;
@@ -30,7 +30,7 @@
     <section>
       <h3>{i === 0 ? '' : 'Or: '}{way.title} <span class="small">{minutes(way.minutes)}</span></h3>
       <ol>
-        {#each way.steps as step, i (i)}<li><LinkedText parts={step} {mark} /></li>{/each}
+        {#each way.steps as step, i (i)}<li><LinkedText parts={step} {craftId} /></li>{/each}
       </ol>
       {#if onsettle}
         <p class="do">

@@ -33,9 +33,9 @@
     ]);
     return [
       ...crafts.map((c) => ({
-        label: `${c.mark}, ${c.name}`,
+        label: `${c.craftId}, ${c.name}`,
         sort: 'chart',
-        go: () => navigate('/crafts/:mark', { params: { mark: c.mark } })
+        go: () => navigate('/crafts/:craftId', { params: { craftId: c.craftId } })
       })),
       ...batteries.map((p) => ({
         label: `Battery ${p.label}, ${p.kind.cells} cells, ${Math.round(p.kind.capacityMah)} mAh`,
@@ -43,7 +43,7 @@
         go: () => navigate('/batteries/:label', { params: { label: p.label } })
       })),
       ...workUps.map((w) => ({
-        label: `${w.mark}: ${w.complaint}`,
+        label: `${w.craftId}: ${w.complaint}`,
         sort: w.open ? 'open work-up' : 'closed work-up',
         go: () => navigate('/work-ups/:id', { params: { id: String(w.id) } })
       })),

@@ -3,8 +3,8 @@
   import { leadsTo } from './linked';
 
   /** A text of a check or a fix; what it names is a link where there is a page for it. */
-  let { parts, mark }: { parts: Schemas['TextPart'][]; mark?: string } = $props();
+  let { parts, craftId }: { parts: Schemas['TextPart'][]; craftId?: string } = $props();
 </script>
 
-{#each parts as part, i (i)}{@const to = leadsTo(part, mark)}{#if to}<a href={to}>{part.text}</a
+{#each parts as part, i (i)}{@const to = leadsTo(part, craftId)}{#if to}<a href={to}>{part.text}</a
     >{:else}{part.text}{/if}{/each}

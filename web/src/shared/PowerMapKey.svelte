@@ -7,9 +7,9 @@
     { kind: 'sense', text: 'sense' }
   ];
   const marks = [
-    { kind: 'proven', mark: '✓', text: 'proven sound' },
-    { kind: 'doubted', mark: '?', text: 'doubted' },
-    { kind: 'broken', mark: '✕', text: 'broken' }
+    { kind: 'proven', craftId: '✓', text: 'proven sound' },
+    { kind: 'doubted', craftId: '?', text: 'doubted' },
+    { kind: 'broken', craftId: '✕', text: 'broken' }
   ];
 </script>
 
@@ -22,9 +22,9 @@
     </li>
   {/each}
   {#each marks as one (one.kind)}
-    <li><span class={`tick ${one.kind}`} aria-hidden="true">{one.mark}</span>{one.text}</li>
+    <li><span class={`tick ${one.kind}`} aria-hidden="true">{one.craftId}</span>{one.text}</li>
   {/each}
-  <li>no mark: unknown</li>
+  <li>no craftId: unknown</li>
   <li><span aria-hidden="true">○</span>pad</li>
   <li><span aria-hidden="true">▫</span>end of a wire: crimp, or strands at the joint</li>
 </ul>

@@ -3,9 +3,9 @@
   import LinkedText from './LinkedText.svelte';
 
   /** The steps of a check, one behind the other. */
-  let { steps, mark }: { steps: Schemas['TextPart'][][]; mark?: string } = $props();
+  let { steps, craftId }: { steps: Schemas['TextPart'][][]; craftId?: string } = $props();
 </script>
 
 <p>
-  {#each steps as step, i (i)}{i > 0 ? ' ' : ''}<LinkedText parts={step} {mark} />{/each}
+  {#each steps as step, i (i)}{i > 0 ? ' ' : ''}<LinkedText parts={step} {craftId} />{/each}
 </p>

@@ -40,7 +40,7 @@
     }))
   );
 
-  /** The turning mark: an arc outside the blade tips with a head at its end. */
+  /** The turning craftId: an arc outside the blade tips with a head at its end. */
   function arc(r: number, cw: boolean): string {
     const a = (cw ? -150 : -30) * (Math.PI / 180);
     const b = (cw ? -35 : -145) * (Math.PI / 180);

@@ -14,12 +14,12 @@ beforeEach(() => {
   begin({
     '/api/batteries': [{ label: 'A1', kind: { cells: 4, capacityMah: 1499.6 } }],
     '/api/crafts': [
-      { mark: 'TERN', name: 'Beach colony' },
-      { mark: 'EIDER', name: 'Survey lines' }
+      { craftId: 'TERN', name: 'Beach colony' },
+      { craftId: 'EIDER', name: 'Survey lines' }
     ],
     '/api/work-ups': [
-      { id: 7, mark: 'TERN', complaint: 'flips', open: true },
-      { id: 3, mark: 'EIDER', complaint: 'reads low', open: false }
+      { id: 7, craftId: 'TERN', complaint: 'flips', open: true },
+      { id: 3, craftId: 'EIDER', complaint: 'reads low', open: false }
     ],
     '/api/handbook': [{ id: 'prop-hand', title: 'A prop of the wrong hand' }]
   });
@@ -48,7 +48,7 @@ describe('the finder', () => {
     await fireEvent.keyDown(field, { key: 'ArrowUp' });
     await fireEvent.keyDown(field, { key: 'ArrowDown' });
     await fireEvent.keyDown(field, { key: 'Enter' });
-    expect(gone).toEqual([['/crafts/:mark', { params: { mark: 'EIDER' } }]]);
+    expect(gone).toEqual([['/crafts/:craftId', { params: { craftId: 'EIDER' } }]]);
     gone.length = 0;
     for (let i = 0; i < 20; i++) {
       await fireEvent.keyDown(field, { key: 'ArrowDown' });

@@ -3,7 +3,7 @@ import type { Schemas } from '../api/client';
 type Part = Schemas['TextPart'];
 
 /** Where a part of a text leads; nowhere where it is mere words, or of a craft and no craft is named. */
-export function leadsTo(part: Part, mark?: string): string | undefined {
+export function leadsTo(part: Part, craftId?: string): string | undefined {
   if (part.id === undefined) {
     return undefined;
   }
@@ -16,14 +16,14 @@ export function leadsTo(part: Part, mark?: string): string | undefined {
     case 'PAD':
     case 'WIRE':
       // A wire is named by the pads that it joins.
-      return onCraft(`wiring?pad=${encodeURIComponent(part.id.split('>')[0]!)}`, mark);
+      return onCraft(`wiring?pad=${encodeURIComponent(part.id.split('>')[0]!)}`, craftId);
     case 'SETTING':
-      return onCraft(`configuration?setting=${encodeURIComponent(part.id)}`, mark);
+      return onCraft(`configuration?setting=${encodeURIComponent(part.id)}`, craftId);
     default:
       return undefined;
   }
 }
 
-function onCraft(page: string, mark?: string): string | undefined {
-  return mark === undefined ? undefined : `/crafts/${encodeURIComponent(mark)}/${page}`;
+function onCraft(page: string, craftId?: string): string | undefined {
+  return craftId === undefined ? undefined : `/crafts/${encodeURIComponent(craftId)}/${page}`;
 }

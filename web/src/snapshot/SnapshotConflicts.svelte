@@ -2,7 +2,7 @@
   import type { Schemas } from '../api/client';
 
   /** What of a settings export conflicts with the craft. */
-  let { view, mark }: { view: Schemas['SnapshotView']; mark: string } = $props();
+  let { view, craftId }: { view: Schemas['SnapshotView']; craftId: string } = $props();
 
   const GRADES: Record<Schemas['LintView']['severity'], string> = {
     HAZARD: 'hazard',
@@ -20,12 +20,12 @@
         {one.cause}. <em>{one.remedy}.</em>
         <span class="small where">
           {#each one.settings as setting (setting.id)}
-            <a href={`/crafts/${encodeURIComponent(mark)}/configuration?setting=${setting.id}`}
+            <a href={`/crafts/${encodeURIComponent(craftId)}/configuration?setting=${setting.id}`}
               >{setting.label} on the sheet</a
             >
           {/each}
           {#each one.pads as pad (pad.address)}
-            <a href={`/crafts/${encodeURIComponent(mark)}/wiring?pad=${encodeURIComponent(pad.address)}`}
+            <a href={`/crafts/${encodeURIComponent(craftId)}/wiring?pad=${encodeURIComponent(pad.address)}`}
               >wires at {pad.label}</a
             >
           {/each}

@@ -14,8 +14,8 @@
   import { WorkUpState } from '../workup/state.svelte';
 
   /** The settings of a craft as listed: what does not go with it, what changed and what that causes, what must be put back. */
-  let mark = $derived(String(route.params.mark ?? ''));
-  let snapshots = $derived(new SnapshotsState(mark));
+  let craftId = $derived(String(route.params.craftId ?? ''));
+  let snapshots = $derived(new SnapshotsState(craftId));
   const chart = new Loading<Schemas['Chart']>();
   let open = $derived(chart.value?.workUps.find((one) => one.open));
 
@@ -25,7 +25,9 @@
     const since = Number(searchParams.get('since') ?? 0);
     untrack(() => {
       void current.load(n, since);
-      void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params: { path: { mark: current.mark } } })));
+      void chart.load(() =>
+        ask(api.GET('/api/crafts/{craftId}', { params: { path: { craftId: current.craftId } } }))
+      );
     });
   });
 
@@ -41,12 +43,12 @@
   }
 </script>
 
-<svelte:head><title>Settings of {mark} – Able Medic</title></svelte:head>
+<svelte:head><title>Settings of {craftId} – Able Medic</title></svelte:head>
 
 <section class="page">
   <h1>Settings exports</h1>
   <p>
-    <a href={`/crafts/${encodeURIComponent(mark)}`}>{mark}</a>
+    <a href={`/crafts/${encodeURIComponent(craftId)}`}>{craftId}</a>
     <span class="small">Everything the FC exports, kept unchanged.</span>
     <a href="/firmware-dialects">Firmware dialects</a>
   </p>
@@ -62,7 +64,7 @@
           {view.row.family}
           {view.row.version}{view.row.target ? `, ${view.row.target}` : ''}. {view.form}, {view.encoding}.
           <a
-            href={`/api/crafts/${encodeURIComponent(mark)}/snapshots/${view.row.number}/file`}
+            href={`/api/crafts/${encodeURIComponent(craftId)}/snapshots/${view.row.number}/file`}
             download={view.row.name || 'settings.txt'}>The file as it came</a
           >
         </p>
@@ -78,7 +80,7 @@
           </p>
         {/if}
 
-        <SnapshotConflicts {view} {mark} />
+        <SnapshotConflicts {view} {craftId} />
 
         {#if snapshots.changes}
           <WhatChanged {snapshots} changes={snapshots.changes} />

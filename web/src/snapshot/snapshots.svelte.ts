@@ -15,11 +15,14 @@ export class SnapshotsState extends Upload<View> {
   ticked = $state.raw<string[]>([]);
 
   constructor(
-    readonly mark: string,
+    readonly craftId: string,
     sending: typeof send<View> = send,
     private readonly kept: Pick<Storage, 'getItem' | 'setItem'> = localStorage
   ) {
-    super(`/api/crafts/${encodeURIComponent(mark)}/snapshots`, sending, (name) => ({ why: this.why, name }));
+    super(`/api/crafts/${encodeURIComponent(craftId)}/snapshots`, sending, (name) => ({
+      why: this.why,
+      name
+    }));
   }
 
   /** Groups of changes, in their order. */
@@ -38,7 +41,7 @@ export class SnapshotsState extends Upload<View> {
   async load(number = 0, since = 0): Promise<void> {
     await this.trying(async () => {
       this.rows = await ask(
-        api.GET('/api/crafts/{mark}/snapshots', { params: { path: { mark: this.mark } } })
+        api.GET('/api/crafts/{craftId}/snapshots', { params: { path: { craftId: this.craftId } } })
       );
       this.loaded = true;
       const shown = this.rows.find((row) => row.number === number) ?? this.rows[0];
@@ -51,13 +54,13 @@ export class SnapshotsState extends Upload<View> {
   /** Shows a snapshot, and what changed since another: the one before it where none is named. */
   async show(number: number, since = 0): Promise<void> {
     await this.trying(async () => {
-      const path = { mark: this.mark, number };
+      const path = { craftId: this.craftId, number };
       this.whatIf = null;
-      this.view = await ask(api.GET('/api/crafts/{mark}/snapshots/{number}', { params: { path } }));
+      this.view = await ask(api.GET('/api/crafts/{craftId}/snapshots/{number}', { params: { path } }));
       const before = since || this.rows.find((row) => row.number < number)?.number;
       this.changes = before
         ? await ask(
-            api.GET('/api/crafts/{mark}/snapshots/{number}/changes', {
+            api.GET('/api/crafts/{craftId}/snapshots/{number}/changes', {
               params: { path, query: { since: before } }
             })
           )
@@ -88,15 +91,18 @@ export class SnapshotsState extends Upload<View> {
   async think(setting: string, value: string): Promise<void> {
     await this.trying(async () => {
       this.whatIf = await ask(
-        api.GET('/api/crafts/{mark}/snapshots/{number}/what-if', {
-          params: { path: { mark: this.mark, number: this.view!.row.number }, query: { setting, value } }
+        api.GET('/api/crafts/{craftId}/snapshots/{number}/what-if', {
+          params: {
+            path: { craftId: this.craftId, number: this.view!.row.number },
+            query: { setting, value }
+          }
         })
       );
     });
   }
 
   private list(): string {
-    return `put-back ${this.mark} ${this.changes?.since ?? 0} ${this.changes?.number ?? 0}`;
+    return `put-back ${this.craftId} ${this.changes?.since ?? 0} ${this.changes?.number ?? 0}`;
   }
 
   private async trying(asking: () => Promise<void>): Promise<void> {

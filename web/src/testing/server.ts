@@ -60,7 +60,7 @@ const drive = (corner: string, forwardMm: number, rightMm: number) => ({
 /** A chart with as much on it as screens look at. */
 export function chart(more: object = {}): Schemas['Chart'] {
   return {
-    mark: 'TERN',
+    craftId: 'TERN',
     version: 3,
     sheet: { told: {}, electrics: undefined },
     told: [

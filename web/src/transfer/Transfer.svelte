@@ -31,9 +31,9 @@
       {#if work.busy && work.share > 0}<p class="small">{Math.round(work.share * 100)} % sent</p>{/if}
       {#if work.arrived}
         <ul aria-live="polite">
-          {#each work.arrived.taken as one (one.mark)}
+          {#each work.arrived.taken as one (one.craftId)}
             <li>
-              <a href={`/crafts/${encodeURIComponent(one.mark)}`}>{one.mark}</a>
+              <a href={`/crafts/${encodeURIComponent(one.craftId)}`}>{one.craftId}</a>
               {one.added === 0
                 ? 'was known in full'
                 : `${one.news ? 'is new here' : 'went on'}, ${one.added} records`}
@@ -47,15 +47,15 @@
       <h3>Crafts from a table</h3>
       <DropFile label="Drop a CSV file, a craft in each line" onfile={(file) => void work.takeTable(file)} />
       <p class="small">
-        Columns: mark, name, builder, class, spins, numbering, mode, layout, parts, cells, chemistry,
-        capacity_mah, cell_milliohms. Only the mark, the craft ID, has to be there; parts are ids of the parts
-        library, separated by semicolons.
+        Columns: craft_id, name, builder, class, spins, numbering, mode, layout, parts, cells, chemistry,
+        capacity_mah, cell_milliohms. Only craft_id has to be there; parts are ids of the parts library,
+        separated by semicolons.
       </p>
       {#if work.entered.length > 0}
         <p aria-live="polite">
           Entered:
-          {#each work.entered as one (one.mark)}<a href={`/crafts/${encodeURIComponent(one.mark)}`}
-              >{one.mark}</a
+          {#each work.entered as one (one.craftId)}<a href={`/crafts/${encodeURIComponent(one.craftId)}`}
+              >{one.craftId}</a
             >
           {/each}
         </p>

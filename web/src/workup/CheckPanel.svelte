@@ -45,7 +45,7 @@
   <div class="how" class:wide>
     <div class="do">
       {#if !card.ready}<ReadyBench {work} {card} />{/if}
-      <StepsInLine steps={card.instruction} mark={view.mark} />
+      <StepsInLine steps={card.instruction} craftId={view.craftId} />
       {#if wide}<Place place={card.place} map={view.map} label={card.title} />{/if}
       {#if card.takesRecording}<Recorded {work} {card} />{/if}
       {#if card.takesExport || card.readsBack}<Listed {work} {card} />{/if}
@@ -57,7 +57,7 @@
           place={card.place}
           drawing={view.drawing}
           map={view.map}
-          label={`${view.mark} from above, nose up`}
+          label={`${view.craftId} from above, nose up`}
         />
       </div>
     {/if}

@@ -34,7 +34,7 @@
     </section>
   {/if}
   <p class="do">
-    <a class="act" href={`/crafts/${encodeURIComponent(view.mark)}`}>To the chart</a>
+    <a class="act" href={`/crafts/${encodeURIComponent(view.craftId)}`}>To the chart</a>
     <a class="quiet" href="/repair-log">To the repair log</a>
     <button class="quiet" onclick={() => (asking = true)}>It came back…</button>
   </p>

@@ -5,12 +5,12 @@
   let {
     complaints,
     kind,
-    mark,
+    craftId,
     onchoose
   }: {
     complaints: Schemas['ComplaintEntry'][];
     kind: string;
-    mark: string;
+    craftId: string;
     onchoose: (kind: string) => void;
   } = $props();
 </script>
@@ -44,7 +44,7 @@
   {#if complaints.length === 2}
     <p class="small">
       Power and voltage can be worked up once
-      <a href={`/crafts/${encodeURIComponent(mark)}/wiring`}>its parts and wiring</a> are entered.
+      <a href={`/crafts/${encodeURIComponent(craftId)}/wiring`}>its parts and wiring</a> are entered.
     </p>
   {/if}
 </fieldset>

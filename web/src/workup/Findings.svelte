@@ -12,7 +12,7 @@
 
   let lines = $derived(work.view!.evidence);
   // svelte-ignore state_referenced_locally
-  const files = new Files(work.view!.mark);
+  const files = new Files(work.view!.craftId);
   onMount(() => void files.look());
 </script>
 

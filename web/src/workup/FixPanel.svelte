@@ -41,7 +41,9 @@
         <section>
           <h3>{i === 0 ? '' : 'Or: '}{option.title}</h3>
           <ol>
-            {#each option.steps as step, i (i)}<li><LinkedText parts={step} mark={view.mark} /></li>{/each}
+            {#each option.steps as step, i (i)}<li>
+                <LinkedText parts={step} craftId={view.craftId} />
+              </li>{/each}
           </ol>
           <dl>
             {#each option.values as value, i (i)}
@@ -61,7 +63,7 @@
         </section>
       {/each}
     </div>
-    <TopView drawing={view.drawing} {pointed} label={`${view.mark} from above, nose up`} />
+    <TopView drawing={view.drawing} {pointed} label={`${view.craftId} from above, nose up`} />
   </div>
   <p>
     {#if work.fixOutOfTurn}

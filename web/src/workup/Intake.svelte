@@ -13,7 +13,7 @@
 
   const lists = new Loading<{ choices: Schemas['Choosable']; crafts: Schemas['ListedCraft'][] }>();
   const chart = new Loading<Schemas['Chart']>();
-  let mark = $state(String(searchParams.get('craft') ?? ''));
+  let craftId = $state(String(searchParams.get('craft') ?? ''));
   const complaints = new Loading<Schemas['ComplaintEntry'][]>();
   const checks = new Loading<Schemas['BeforeEntry'][]>();
   let before = $state(new BeforeState(() => checks.value ?? []));
@@ -34,12 +34,12 @@
   });
 
   $effect(() => {
-    const chosen = mark;
+    const chosen = craftId;
     if (chosen) {
-      const params = { path: { mark: chosen } };
-      void chart.load(() => ask(api.GET('/api/crafts/{mark}', { params })));
-      void complaints.load(() => ask(api.GET('/api/crafts/{mark}/complaints', { params })));
-      void checks.load(() => ask(api.GET('/api/crafts/{mark}/seen-before', { params })));
+      const params = { path: { craftId: chosen } };
+      void chart.load(() => ask(api.GET('/api/crafts/{craftId}', { params })));
+      void complaints.load(() => ask(api.GET('/api/crafts/{craftId}/complaints', { params })));
+      void checks.load(() => ask(api.GET('/api/crafts/{craftId}/seen-before', { params })));
       before = new BeforeState(() => checks.value ?? []);
     }
   });
@@ -49,7 +49,7 @@
   let drawn = $derived(
     asked?.place.kind === 'EDGES' ? asked.questions.find((q) => q.id === asked.place.question) : undefined
   );
-  let ready = $derived(mark !== '' && complaint.trim() !== '' && occasion !== '' && asked !== undefined);
+  let ready = $derived(craftId !== '' && complaint.trim() !== '' && occasion !== '' && asked !== undefined);
 
   /** Everything that is answered by itself. */
   let listed = $derived({ questions: (asked?.questions ?? []).filter((one) => one !== drawn) });
@@ -66,7 +66,7 @@
       const opened = await ask(
         api.POST('/api/work-ups', {
           body: {
-            mark,
+            craftId,
             kind,
             complaint,
             occasion,
@@ -98,10 +98,10 @@
         <div class="field">
           <label for="craft">Craft</label>
           <!-- svelte-ignore a11y_autofocus -->
-          <select id="craft" class="entry" bind:value={mark} autofocus>
+          <select id="craft" class="entry" bind:value={craftId} autofocus>
             <option value="" disabled>Choose…</option>
-            {#each lists.value.crafts as craft (craft.mark)}
-              <option value={craft.mark}>{craft.mark} – {craft.name}</option>
+            {#each lists.value.crafts as craft (craft.craftId)}
+              <option value={craft.craftId}>{craft.craftId} – {craft.name}</option>
             {/each}
           </select>
         </div>
@@ -123,7 +123,7 @@
         <ComplaintKinds
           complaints={complaints.value}
           {kind}
-          {mark}
+          {craftId}
           onchoose={(one) => {
             kind = one;
             answer.clear();

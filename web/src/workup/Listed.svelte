@@ -8,7 +8,7 @@
   /** A listing dropped on the check that asked for it: kept as a snapshot of the craft, and recorded as the finding. */
   let { work, card }: { work: WorkUpState; card: Schemas['CheckCard'] } = $props();
 
-  let listed = $derived(new ListedState(work.view!.mark, `for work-up ${work.id}`));
+  let listed = $derived(new ListedState(work.view!.craftId, `for work-up ${work.id}`));
 
   async function take(text: Blob, name: string): Promise<boolean> {
     const finding = await listed.drop(text, name, card.readsBack ? work.id : undefined);
@@ -21,7 +21,7 @@
 
 {#if card.ready}
   <DropOrPaste label="Drop the FC's settings export here" button="Record" busy={work.busy} ontext={take}>
-    <a class="plain" href={`/crafts/${encodeURIComponent(work.view!.mark)}/snapshots`}
+    <a class="plain" href={`/crafts/${encodeURIComponent(work.view!.craftId)}/snapshots`}
       >or take one that is on the chart</a
     >
   </DropOrPaste>

@@ -19,9 +19,9 @@
   const faults = new Loading<Schemas['FaultEntry'][]>();
 
   $effect(() => {
-    const mark = work.view?.mark;
-    if (open && mark) {
-      void faults.load(() => ask(api.GET('/api/faults', { params: { query: { craft: mark } } })));
+    const craftId = work.view?.craftId;
+    if (open && craftId) {
+      void faults.load(() => ask(api.GET('/api/faults', { params: { query: { craft: craftId } } })));
     }
   });
 

@@ -7,7 +7,7 @@
   let { work, card }: { work: WorkUpState; card: Schemas['CheckCard'] } = $props();
 
   let asking = $state(false);
-  let routine = $derived(`/crafts/${encodeURIComponent(work.view!.mark)}/routine?back=${work.id}`);
+  let routine = $derived(`/crafts/${encodeURIComponent(work.view!.craftId)}/routine?back=${work.id}`);
 
   async function allTheSame(reason: string): Promise<void> {
     await work.record(reason);

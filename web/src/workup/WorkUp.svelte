@@ -63,7 +63,7 @@
   }
 </script>
 
-<svelte:head><title>{work.view?.mark ?? 'Work-up'} – Able Medic</title></svelte:head>
+<svelte:head><title>{work.view?.craftId ?? 'Work-up'} – Able Medic</title></svelte:head>
 
 {#if work.view}
   {@const view = work.view}

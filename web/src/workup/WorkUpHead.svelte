@@ -10,7 +10,7 @@
 <div class="head">
   <div>
     <h1>
-      <a id="to-chart" href={`/crafts/${encodeURIComponent(view.mark)}`}>{view.mark}</a>
+      <a id="to-chart" href={`/crafts/${encodeURIComponent(view.craftId)}`}>{view.craftId}</a>
       <span class="complaint">{view.complaint}</span>
     </h1>
     <p class="small">

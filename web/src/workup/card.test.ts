@@ -42,7 +42,7 @@ function working(more: object = {}): WorkUpState {
   work.view = {
     id: 3,
     version: 5,
-    mark: 'TERN',
+    craftId: 'TERN',
     stage: 'LOOKING',
     bench: {},
     drawing: chart().drawing,

@@ -53,10 +53,10 @@ const complaints = [
 
 const answers = {
   '/api/choices': { occasions: [{ id: 'CRASH', label: 'a crash' }] },
-  '/api/crafts': [{ mark: 'TERN', name: 'small' }],
-  '/api/crafts/{mark}': chart(),
-  '/api/crafts/{mark}/complaints': complaints,
-  '/api/crafts/{mark}/seen-before': [
+  '/api/crafts': [{ craftId: 'TERN', name: 'small' }],
+  '/api/crafts/{craftId}': chart(),
+  '/api/crafts/{craftId}/complaints': complaints,
+  '/api/crafts/{craftId}/seen-before': [
     {
       checkId: 'arrow',
       title: 'Find the arrow on the board',
@@ -111,7 +111,7 @@ describe('the intake', () => {
     await fireEvent.click(start);
     await waitFor(() => expect(gone).toHaveLength(1));
     expect(last('POST')?.body).toEqual({
-      mark: 'TERN',
+      craftId: 'TERN',
       kind: 'voltage',
       complaint: 'reads low',
       occasion: 'CRASH',

@@ -9,8 +9,8 @@ export interface ListedFinding {
 
 /** A listing for a work-up: on its way in, kept on the chart, or refused. */
 export class ListedState extends Upload<Schemas['SnapshotView']> {
-  constructor(mark: string, why: string, sending: typeof send<Schemas['SnapshotView']> = send) {
-    super(`/api/crafts/${encodeURIComponent(mark)}/snapshots`, sending, (name) => ({ why, name }));
+  constructor(craftId: string, why: string, sending: typeof send<Schemas['SnapshotView']> = send) {
+    super(`/api/crafts/${encodeURIComponent(craftId)}/snapshots`, sending, (name) => ({ why, name }));
   }
 
   /**

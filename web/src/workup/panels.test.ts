@@ -9,7 +9,7 @@ import Suspects from './Suspects.svelte';
 import { WorkUpState } from './state.svelte';
 
 const { sent, reply, written } = vi.hoisted(() => ({
-  written: { id: 3, mark: 'TERN', version: 6, recorded: [] },
+  written: { id: 3, craftId: 'TERN', version: 6, recorded: [] },
   sent: [] as { method: string; path: string; body?: unknown }[],
   reply: { view: {} as object, refusal: '' }
 }));
@@ -62,7 +62,7 @@ function working(more: object = {}): WorkUpState {
   reply.view = {
     id: 3,
     version: 5,
-    mark: 'TERN',
+    craftId: 'TERN',
     stage: 'LOOKING',
     bench,
     evidence: [],

@@ -185,8 +185,8 @@ export class WorkUpState extends Doing {
   async note(said: string): Promise<boolean> {
     return this.run(async () => {
       await ask(
-        api.POST('/api/crafts/{mark}/log', {
-          params: { path: { mark: this.view!.mark } },
+        api.POST('/api/crafts/{craftId}/log', {
+          params: { path: { craftId: this.view!.craftId } },
           body: { kind: 'NOTE', text: said.trim() }
         })
       );

@@ -29,7 +29,7 @@ interface Sent {
 }
 const { sent, reply, written } = vi.hoisted(() => ({
   sent: [] as Sent[],
-  written: { id: 3, mark: 'TERN', version: 6, recorded: [] as object[] },
+  written: { id: 3, craftId: 'TERN', version: 6, recorded: [] as object[] },
   reply: { view: {} as object, refused: undefined as object | undefined, after: Promise.resolve() }
 }));
 

@@ -12,13 +12,13 @@
   import SafestTable from './SafestTable.svelte';
 
   const opened = new OpenedFor();
-  const work = new FailsafeState(opened.mark);
+  const work = new FailsafeState(opened.craftId);
   let now = $derived(work.solved.error ? undefined : work.solved.value);
 
   onMount(() => void work.ofSheet());
 
   $effect(() => {
-    void [work.mark, work.lost.afterGuardTime];
+    void [work.craftId, work.lost.afterGuardTime];
     untrack(() => void work.findSafest());
   });
 
@@ -31,7 +31,7 @@
 <svelte:head><title>Failsafe timeline – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Failsafe timeline{work.mark ? ` of ${work.mark}` : ''}</h1>
+  <h1>Failsafe timeline{work.craftId ? ` of ${work.craftId}` : ''}</h1>
   <p class="small">
     What the craft does when the link is lost in flight. Drag a setting to see. This is a calculation, not a
     reason to try it in the air: test it at the bench, props off.
@@ -39,8 +39,8 @@
   <Notice text={work.solved.error || work.trouble} />
   <div class="two">
     <div class="asked">
-      {#if !opened.mark}<CraftPicker
-          bind:mark={work.mark}
+      {#if !opened.craftId}<CraftPicker
+          bind:craftId={work.craftId}
           none="a usual 5-inch craft"
           onchange={() => void work.ofSheet()}
         />{/if}
@@ -58,7 +58,7 @@
         {/if}
         <Outcome {now} />
       {/if}
-      {#if work.mark && work.safest.value}<SafestTable safe={work.safest.value} />{/if}
+      {#if work.craftId && work.safest.value}<SafestTable safe={work.safest.value} />{/if}
     </div>
   </div>
 </section>

@@ -52,20 +52,20 @@ export class FailsafeState {
   back = $state<number | null>(null);
   /** What the craft is compared with after the guard time; nothing while it is empty. */
   other = $state<AfterGuardTime | ''>('');
-  mark = $state('');
+  craftId = $state('');
   trouble = $state('');
   readonly solved = new Loading<Timeline>();
   readonly compared = new Loading<Timeline>();
   readonly safest = new Loading<Schemas['SafestView']>();
 
-  constructor(mark: string) {
-    this.mark = mark;
+  constructor(craftId: string) {
+    this.craftId = craftId;
   }
 
   /** What is asked for, as it stands now. */
   body = $derived({
     ...$state.snapshot(this.lost),
-    ...(this.mark ? { mark: this.mark } : {}),
+    ...(this.craftId ? { craftId: this.craftId } : {}),
     ...(this.back === null ? {} : { backS: this.back })
   });
 
@@ -76,12 +76,12 @@ export class FailsafeState {
 
   /** Takes receiver and FC as the sheet of the craft has them. */
   async ofSheet(): Promise<void> {
-    if (!this.mark) {
+    if (!this.craftId) {
       return;
     }
-    const path = { mark: this.mark };
+    const path = { craftId: this.craftId };
     try {
-      this.lost = { ...(await ask(api.GET('/api/crafts/{mark}/lost-link', { params: { path } }))) };
+      this.lost = { ...(await ask(api.GET('/api/crafts/{craftId}/lost-link', { params: { path } }))) };
     } catch (thrown) {
       this.trouble = words(thrown);
     }
@@ -101,11 +101,11 @@ export class FailsafeState {
   }
 
   async findSafest(): Promise<void> {
-    if (!this.mark) {
+    if (!this.craftId) {
       return;
     }
-    const params = { path: { mark: this.mark }, query: { convention: this.lost.afterGuardTime } };
-    await this.safest.load(() => ask(api.GET('/api/crafts/{mark}/safest-failsafe', { params })));
+    const params = { path: { craftId: this.craftId }, query: { convention: this.lost.afterGuardTime } };
+    await this.safest.load(() => ask(api.GET('/api/crafts/{craftId}/safest-failsafe', { params })));
   }
 }
 

@@ -12,15 +12,15 @@
 
   const opened = new OpenedFor();
   const work = new ModesState();
-  let mark = $state(opened.mark);
+  let craftId = $state(opened.craftId);
   let trouble = $state('');
 
-  onMount(() => void (mark && ofSheet()));
+  onMount(() => void (craftId && ofSheet()));
 
   async function ofSheet(): Promise<void> {
     trouble = '';
     try {
-      await work.ofSheet(mark);
+      await work.ofSheet(craftId);
     } catch (thrown) {
       trouble = words(thrown);
     }
@@ -35,14 +35,14 @@
 <svelte:head><title>Switches and modes – Able Medic</title></svelte:head>
 
 <section class="page">
-  <h1>Switches and modes{mark ? ` of ${mark}` : ''}</h1>
+  <h1>Switches and modes{craftId ? ` of ${craftId}` : ''}</h1>
   <p class="small">
     Each bar is a channel, its pulse rising upwards. Press a position to put the switch there; the boxes
     beside it are the modes on that channel.
   </p>
-  {#if !opened.mark}
+  {#if !opened.craftId}
     <div class="pick">
-      <CraftPicker bind:mark none="as entered below" onchange={() => void (mark && ofSheet())} />
+      <CraftPicker bind:craftId none="as entered below" onchange={() => void (craftId && ofSheet())} />
     </div>
   {/if}
   <Notice text={trouble || work.solved.error} />

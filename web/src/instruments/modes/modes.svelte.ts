@@ -19,8 +19,8 @@ export class ModesState {
   put = $state<Record<string, number>>({});
   readonly solved = new Loading<Schemas['ModesAnswer']>();
 
-  async ofSheet(mark: string): Promise<void> {
-    this.laid = await ask(api.GET('/api/crafts/{mark}/modes', { params: { path: { mark } } }));
+  async ofSheet(craftId: string): Promise<void> {
+    this.laid = await ask(api.GET('/api/crafts/{craftId}/modes', { params: { path: { craftId } } }));
   }
 
   async solve(): Promise<void> {

@@ -246,8 +246,8 @@ class BackupsTest {
         Path dropped = backup("dropped.db");
         try (var connection = DriverManager.getConnection("jdbc:sqlite:" + dropped);
                 var statement = connection.createStatement()) {
-            statement.execute("DROP TABLE routine_run");
+            statement.execute("DROP TABLE pre_power_run");
         }
-        notRestored(dropped, "lacks routine_run");
+        notRestored(dropped, "lacks pre_power_run");
     }
 }

@@ -22,8 +22,8 @@ class BadInputTest {
 
     @Test
     void aMarkThatIsTakenIsRefusedWhateverItsCase() {
-        JsonNode refusal = app.refused(409, "POST", "/api/crafts", "{\"mark\": \"gannet\", \"name\": \"\"}");
-        assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo("mark");
+        JsonNode refusal = app.refused(409, "POST", "/api/crafts", "{\"craftId\": \"gannet\", \"name\": \"\"}");
+        assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo("craftId");
         assertThat(refusal.get("detail").asString()).contains("another craft ID");
     }
 
@@ -46,7 +46,7 @@ class BadInputTest {
         sheet.set(field, app.json.readTree(value));
         String before = app.get("/api/crafts").toString();
         JsonNode refusal = app.refused(
-                422, "POST", "/api/crafts", "{\"mark\": \"NEW\", \"name\": \"\", \"sheet\": " + sheet + "}");
+                422, "POST", "/api/crafts", "{\"craftId\": \"NEW\", \"name\": \"\", \"sheet\": " + sheet + "}");
         assertThat(refusal.get("errors").get(0).get("where").asString()).isEqualTo(where);
         assertThat(refusal.get("errors").get(0).get("right").asString()).contains(right);
         assertThat(app.get("/api/crafts")).hasToString(before);
@@ -61,7 +61,7 @@ class BadInputTest {
                                 422,
                                 "POST",
                                 "/api/crafts",
-                                "{\"mark\": \"NEW\", \"name\": \"\", \"sheet\": " + sheet + "}")
+                                "{\"craftId\": \"NEW\", \"name\": \"\", \"sheet\": " + sheet + "}")
                         .get("detail")
                         .asString())
                 .contains("on one spot");
@@ -101,17 +101,17 @@ class BadInputTest {
                 .contains("sideways")
                 .contains("forward");
         assertThat(app.refused(422, "POST", "/api/work-ups", """
-        {"mark": "FULMAR", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""").get("detail").asString())
+        {"craftId": "FULMAR", "complaint": "x", "occasion": "BUILD", "seen": {"manner": "explodes"}}""").get("detail").asString())
                 .contains("flips");
     }
 
     @Test
     void missingAndSuperfluousFieldsAreNamed() {
         assertThat(app.refused(422, "POST", "/api/work-ups", "{}").get("errors").toString())
-                .contains("mark")
+                .contains("craftId")
                 .contains("complaint")
                 .contains("occasion");
-        assertThat(app.refused(400, "POST", "/api/crafts", "{\"mark\": \"X\", \"name\": \"\", \"wings\": 2}")
+        assertThat(app.refused(400, "POST", "/api/crafts", "{\"craftId\": \"X\", \"name\": \"\", \"wings\": 2}")
                         .get("detail")
                         .asString())
                 .contains("wings");
@@ -119,7 +119,7 @@ class BadInputTest {
                                 400,
                                 "POST",
                                 "/api/crafts",
-                                "{\"mark\": \"X\", \"name\": \"\", \"craftClass\": \"HUGE\"}")
+                                "{\"craftId\": \"X\", \"name\": \"\", \"craftClass\": \"HUGE\"}")
                         .get("detail")
                         .asString())
                 .contains("craftClass");
@@ -127,7 +127,7 @@ class BadInputTest {
 
     @Test
     void brokenJsonIsRefusedWithThePlace() {
-        assertThat(app.refused(400, "POST", "/api/crafts", "{\"mark\": ")
+        assertThat(app.refused(400, "POST", "/api/crafts", "{\"craftId\": ")
                         .get("detail")
                         .asString())
                 .contains("line 1");
@@ -136,7 +136,7 @@ class BadInputTest {
     @Test
     void tooMuchIsRefused() {
         byte[] large =
-                ("{\"mark\": \"" + "x".repeat(400_000) + "\"}").getBytes(java.nio.charset.StandardCharsets.UTF_8);
+                ("{\"craftId\": \"" + "x".repeat(400_000) + "\"}").getBytes(java.nio.charset.StandardCharsets.UTF_8);
         assertThat(app.send("POST", "/api/crafts", large).statusCode()).isEqualTo(413);
     }
 
@@ -187,7 +187,8 @@ class BadInputTest {
                 "/api/instruments/lead-drop",
                 "/api/instruments/limiter-bulb",
                 "/api/instruments/rail-budget");
-        String template = "{\"mark\":\"A\",\"seen\":{},\"version\":1,\"motions\":{},\"faultIds\":[\"x\"],\"props\":{}}";
+        String template =
+                "{\"craftId\":\"A\",\"seen\":{},\"version\":1,\"motions\":{},\"faultIds\":[\"x\"],\"props\":{}}";
         for (int i = 0; i < 300; i++) {
             byte[] body = template.getBytes(java.nio.charset.StandardCharsets.UTF_8);
             for (int n = 1 + random.nextInt(30); n > 0; n--) {

@@ -26,7 +26,7 @@ class BenchAndRepairLogTest {
         JsonNode bench = app.get("/api/bench");
         List<String> needing = bench.get("needing")
                 .valueStream()
-                .map(g -> g.get("mark").asString())
+                .map(g -> g.get("craftId").asString())
                 .toList();
         assertThat(needing).contains("GANNET", "PETREL", "PUFFIN", "SKUA", "TERN");
         assertThat(bench.get("grounded").toString()).contains("SHAG");
@@ -55,7 +55,7 @@ class BenchAndRepairLogTest {
             JsonNode bench = again.get("/api/bench");
             assertThat(bench.get("needing")
                             .valueStream()
-                            .map(one -> one.get("mark").asString())
+                            .map(one -> one.get("craftId").asString())
                             .toList())
                     .hasSize(8)
                     .contains("STACK0", "SEPARATE3");
@@ -114,7 +114,7 @@ class BenchAndRepairLogTest {
 
     @Test
     void aCraftIsGroundedReleasedAndRevisedOnTopOfTheVersionSeenLast() {
-        app.ask("POST", "/api/crafts", "{\"mark\": \"C1\", \"name\": \"x\"}");
+        app.ask("POST", "/api/crafts", "{\"craftId\": \"C1\", \"name\": \"x\"}");
         JsonNode chart = app.ask(
                 "PATCH",
                 "/api/crafts/C1",

@@ -92,7 +92,7 @@ class BenchRowsTest {
                         app.ask(
                                 "POST",
                                 "/api/work-ups",
-                                "{\"mark\": \"ROW\", \"kind\": \"take-off\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}")));
+                                "{\"craftId\": \"ROW\", \"kind\": \"take-off\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}")));
         writes.put(
                 "sign-off",
                 () -> app.ask(
@@ -154,16 +154,16 @@ class BenchRowsTest {
     }
 
     /** The row of a craft, with the list that it stands in. */
-    private JsonNode rested(String mark) {
+    private JsonNode rested(String craftId) {
         JsonNode bench = app.get("/api/bench");
         for (Map.Entry<String, String> list :
                 Map.of("fit", "FIT", "due", "DUE", "grounded", "GROUNDED").entrySet()) {
             for (JsonNode row : bench.get(list.getKey())) {
-                if (row.get("mark").asString().equals(mark)) {
+                if (row.get("craftId").asString().equals(craftId)) {
                     return row.asObject().put("list", list.getValue());
                 }
             }
         }
-        throw new AssertionError(mark + " is not on the bench: " + bench);
+        throw new AssertionError(craftId + " is not on the bench: " + bench);
     }
 }

@@ -35,8 +35,8 @@ class BundleTest {
     @TempDir
     Path folder;
 
-    private static ObjectNode bundle(App app, String mark) {
-        return (ObjectNode) app.get("/api/crafts/" + mark + "/bundle");
+    private static ObjectNode bundle(App app, String craftId) {
+        return (ObjectNode) app.get("/api/crafts/" + craftId + "/bundle");
     }
 
     private static JsonNode take(App app, JsonNode bundle) {
@@ -54,8 +54,8 @@ class BundleTest {
     }
 
     /** What of a chart means something elsewhere too: without numbers that a database gives. */
-    private static String meaning(App app, String mark) {
-        ObjectNode chart = (ObjectNode) app.get("/api/crafts/" + mark);
+    private static String meaning(App app, String craftId) {
+        ObjectNode chart = (ObjectNode) app.get("/api/crafts/" + craftId);
         chart.remove("version");
         ArrayNode log = (ArrayNode) chart.get("log");
         log.forEach(line -> ((ObjectNode) line).remove(List.of("id", "workUpId")));
@@ -88,19 +88,19 @@ class BundleTest {
     @Test
     void aChartMeansTheSameInAnotherWorkshopAndTheSameTwiceGivesNoDoubles(App app) {
         try (App other = App.empty(folder)) {
-            for (String mark : List.of("GANNET", "WHIMBREL", "EIDER", "DUNLIN", "LAPWING")) {
-                ObjectNode bundle = bundle(app, mark);
+            for (String craftId : List.of("GANNET", "WHIMBREL", "EIDER", "DUNLIN", "LAPWING")) {
+                ObjectNode bundle = bundle(app, craftId);
                 JsonNode taken = take(other, bundle).get("taken").get(0);
                 assertThat(taken.get("news").asBoolean()).isTrue();
-                assertThat(meaning(other, mark)).as(mark).isEqualTo(meaning(app, mark));
+                assertThat(meaning(other, craftId)).as(craftId).isEqualTo(meaning(app, craftId));
                 assertThat(take(other, bundle).get("taken").get(0).get("added").asInt())
-                        .as(mark + " twice")
+                        .as(craftId + " twice")
                         .isZero();
-                assertThat(meaning(other, mark)).as(mark + " twice").isEqualTo(meaning(app, mark));
-                ObjectNode again = bundle(other, mark);
+                assertThat(meaning(other, craftId)).as(craftId + " twice").isEqualTo(meaning(app, craftId));
+                ObjectNode again = bundle(other, craftId);
                 for (String part :
                         List.of("sheets", "workUps", "routines", "setUps", "snapshots", "batteries", "families")) {
-                    assertThat(again.get(part)).as(mark + " " + part).isEqualTo(bundle.get(part));
+                    assertThat(again.get(part)).as(craftId + " " + part).isEqualTo(bundle.get(part));
                 }
             }
             assertThat(other.get("/api/repair-log").get("all").asInt()).isPositive();
@@ -156,6 +156,7 @@ class BundleTest {
         bundle.get("workUps").forEach(one -> rename(one, "repairLog", "ledger"));
         bundle.get("batteries").forEach(one -> rename(one, "battery", "pack"));
         rename(bundle, "batteries", "packs");
+        rename(bundle.get("craft"), "craftId", "mark");
         try (App other = App.empty(folder)) {
             assertThat(take(other, bundle).get("taken").get(0).get("news").asBoolean())
                     .isTrue();
@@ -167,7 +168,7 @@ class BundleTest {
                 assertThat(now.get(i).get("causes")).isEqualTo(then.get(i).get("causes"));
                 assertThat(now.get(i).get("kinds")).isEqualTo(then.get(i).get("kinds"));
             }
-            bundle.put("form", 7);
+            bundle.put("form", 900);
             assertThat(refused(other, 422, bundle)).contains("newer version");
         }
     }
@@ -203,7 +204,7 @@ class BundleTest {
             one.ask(
                     "POST",
                     "/api/crafts",
-                    "{\"mark\":\"TERN\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+                    "{\"craftId\":\"TERN\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
             assertThat(refused(one, 409, bundle(app, "TERN"))).contains("There is another craft");
         }
     }
@@ -225,8 +226,9 @@ class BundleTest {
         Schema schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(Files.readString(Path.of("../docs/chart-bundle.schema.json")), InputFormat.JSON);
         for (JsonNode craft : app.get("/api/crafts")) {
-            assertThat(schema.validate(bundle(app, craft.get("mark").asString()).toString(), InputFormat.JSON))
-                    .as(craft.get("mark").asString())
+            assertThat(schema.validate(
+                            bundle(app, craft.get("craftId").asString()).toString(), InputFormat.JSON))
+                    .as(craft.get("craftId").asString())
                     .isEmpty();
         }
         ZippedCharts.of(app.bytes("/api/bundles")).files().forEach((name, file) -> {
@@ -272,7 +274,7 @@ class BundleTest {
     void whatIsNoChartIsRefusedWithThePlaceAndChangesNothing(App app) throws IOException {
         try (App other = App.empty(folder)) {
             ObjectNode sound = bundle(app, "EIDER");
-            assertThat(refused(other, 422, sound.deepCopy().put("form", 7))).contains("newer version");
+            assertThat(refused(other, 422, sound.deepCopy().put("form", 900))).contains("newer version");
             assertThat(refused(other, 422, sound.deepCopy().put("format", "other")))
                     .contains("format");
             assertThat(refused(other, 422, sound.deepCopy().put("more", 1))).contains("more");

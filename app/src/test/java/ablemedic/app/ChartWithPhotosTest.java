@@ -34,12 +34,12 @@ class ChartWithPhotosTest {
         return photo;
     }
 
-    private static void photographed(App app, String mark) {
-        app.openWorkUp(mark, "CRASH", "{\"manner\": \"flips\"}");
+    private static void photographed(App app, String craftId) {
+        app.openWorkUp(craftId, "CRASH", "{\"manner\": \"flips\"}");
         for (int i = 0; i < PHOTOS; i++) {
             assertThat(app.sendAs(
                                     "POST",
-                                    "/api/crafts/" + mark + "/files?name=same.jpg",
+                                    "/api/crafts/" + craftId + "/files?name=same.jpg",
                                     photo(i),
                                     "application/octet-stream")
                             .statusCode())
@@ -148,8 +148,8 @@ class ChartWithPhotosTest {
                 // Reading the photos of the later one fails in the database itself.
                 statement.executeUpdate("ALTER TABLE kept_file RENAME TO kept_before");
                 statement.executeUpdate(
-                        "CREATE VIEW kept_file AS SELECT id, mark, work_up_id, n, log_id, name, type, entered_at, withdrawn, "
-                                + "CASE WHEN mark = 'LATER' THEN abs(-9223372036854775807 - 1) ELSE bytes END AS bytes FROM kept_before");
+                        "CREATE VIEW kept_file AS SELECT id, craft_id, work_up_id, n, log_id, name, type, entered_at, withdrawn, "
+                                + "CASE WHEN craft_id = 'LATER' THEN abs(-9223372036854775807 - 1) ELSE bytes END AS bytes FROM kept_before");
             }
             byte[] got;
             try {

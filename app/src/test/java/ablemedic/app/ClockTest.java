@@ -14,11 +14,11 @@ class ClockTest {
     @TempDir
     private Path folder;
 
-    private static JsonNode open(App app, String mark) {
+    private static JsonNode open(App app, String craftId) {
         return app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\": \"" + mark
+                "{\"craftId\": \"" + craftId
                         + "\", \"kind\": \"voltage\", \"complaint\": \"as told\", \"occasion\": \"LONG_REST\", \"seen\": {}}");
     }
 

@@ -16,10 +16,10 @@ class CorrectionsTest {
         this.app = app;
     }
 
-    private JsonNode noted(String mark, String kind, String text) {
+    private JsonNode noted(String craftId, String kind, String text) {
         return app.ask(
                         "POST",
-                        "/api/crafts/" + mark + "/log",
+                        "/api/crafts/" + craftId + "/log",
                         "{\"kind\": \"" + kind + "\", \"text\": \"" + text + "\"}")
                 .get(0);
     }
@@ -95,7 +95,7 @@ class CorrectionsTest {
         app.enterWired("VOLTS", "STACK");
         app.runRoutine("VOLTS");
         JsonNode workUp = app.ask("POST", "/api/work-ups", """
-        {"mark": "VOLTS", "kind": "voltage", "complaint": "wrong voltage", "occasion": "LONG_REST", "seen": {}}""");
+        {"craftId": "VOLTS", "kind": "voltage", "complaint": "wrong voltage", "occasion": "LONG_REST", "seen": {}}""");
         String findings = "/api/work-ups/" + workUp.get("id") + "/findings";
         String found = "{\"version\": " + workUp.get("version")
                 + ", \"checkId\": \"shown-full\", \"written\": \"16.4\", \"told\": \"%s\", \"sure\": %s, \"sureness\": \"SURE\", \"override\": \"powered at the bench already\"}";

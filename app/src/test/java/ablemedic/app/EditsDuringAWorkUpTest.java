@@ -16,12 +16,12 @@ class EditsDuringAWorkUpTest {
     @TempDir
     private Path folder;
 
-    private static JsonNode open(App app, String mark) {
-        app.enterWired(mark, "STACK");
+    private static JsonNode open(App app, String craftId) {
+        app.enterWired(craftId, "STACK");
         return app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\": \"" + mark
+                "{\"craftId\": \"" + craftId
                         + "\", \"kind\": \"voltage\", \"complaint\": \"shows too much\", \"occasion\": \"LONG_REST\", \"seen\": {}}");
     }
 
@@ -30,8 +30,8 @@ class EditsDuringAWorkUpTest {
         return app.fix(view, faultId, card.get("options").get(0).get("fixId").asString());
     }
 
-    private static String faultOf(App app, String mark, String words) {
-        for (JsonNode fault : app.get("/api/faults?craft=" + mark)) {
+    private static String faultOf(App app, String craftId, String words) {
+        for (JsonNode fault : app.get("/api/faults?craft=" + craftId)) {
             if (fault.get("title").asString().contains(words)) {
                 return fault.get("id").asString();
             }
@@ -43,15 +43,15 @@ class EditsDuringAWorkUpTest {
         return app.get("/api/work-ups/" + view.get("id"));
     }
 
-    private static ObjectNode sheet(App app, String mark) {
-        return (ObjectNode) app.get("/api/crafts/" + mark + "/build-sheet");
+    private static ObjectNode sheet(App app, String craftId) {
+        return (ObjectNode) app.get("/api/crafts/" + craftId + "/build-sheet");
     }
 
-    private static void put(App app, String mark, ObjectNode sheet) {
+    private static void put(App app, String craftId, ObjectNode sheet) {
         app.ask(
                 "PUT",
-                "/api/crafts/" + mark + "/build-sheet",
-                "{\"version\": " + app.get("/api/crafts/" + mark).get("version")
+                "/api/crafts/" + craftId + "/build-sheet",
+                "{\"version\": " + app.get("/api/crafts/" + craftId).get("version")
                         + ", \"reason\": \"edited meanwhile\", \"sheet\": " + sheet + "}");
     }
 

@@ -64,7 +64,7 @@ class EveryFieldTest {
         workUp = app.ask(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\": \"W1\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}")
+                        "{\"craftId\": \"W1\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}")
                 .get("id")
                 .asLong();
         battery = "{\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}";
@@ -79,11 +79,11 @@ class EveryFieldTest {
                 "/api/batteries",
                 "{\"label\": \"P1\", \"kind\": " + battery + ", \"rule\": \"" + convention + "\"}");
         write("POST /api/crafts", """
-        {"mark": "N1", "name": "x", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST",
+        {"craftId": "N1", "name": "x", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST",
          "mounted": {"rollDeg": 0, "pitchDeg": 0, "yawDeg": 90}, "mode": "RATE", "layout": "STACK", "parts": ["receiver"],
          "battery": %s}""", battery);
-        write("POST /api/crafts#like", "{\"mark\": \"N2\", \"name\": \"x\", \"like\": \"W2\"}");
-        write("POST /api/crafts#sheet", "{\"mark\": \"N3\", \"name\": \"x\", \"sheet\": %s}", sheet);
+        write("POST /api/crafts#like", "{\"craftId\": \"N2\", \"name\": \"x\", \"like\": \"W2\"}");
+        write("POST /api/crafts#sheet", "{\"craftId\": \"N3\", \"name\": \"x\", \"sheet\": %s}", sheet);
         write("POST /api/devices/pair", "{\"code\": \"12345678\", \"name\": \"x\"}");
         write("PATCH /api/crafts/W2", "{\"version\": 1, \"name\": \"x\", \"state\": \"FIT\", \"reason\": \"r\"}");
         write("PUT /api/crafts/W2/build-sheet", "{\"version\": 1, \"reason\": \"r\", \"sheet\": %s}", sheet);
@@ -106,7 +106,7 @@ class EveryFieldTest {
         write("POST /api/crafts/W2/routine/judge/" + step, "{\"outcomes\": {\"seen\": \"x\"}, \"written\": \"1 ohm\"}");
         write(
                 "POST /api/work-ups",
-                "{\"mark\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {},"
+                "{\"craftId\": \"W2\", \"kind\": \"take-off\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {\"manner\": \"flips\"}, \"numbers\": {},"
                         + " \"before\": [{\"checkId\": \"arrow\", \"outcomes\": {\"seen\": \"forward\"}, \"numbers\": {\"seen\": \"1 V\"}, \"told\": \"1 V\"}]}");
         write("POST " + work + "/findings", """
         {"version": 1, "checkId": "arrow", "outcomes": {"seen": "forward"}, "written": "1 V", "numbers": {"seen": "1 V"}, "told": "1 V", "sure": true, "sureness": "SURE",
@@ -172,13 +172,13 @@ class EveryFieldTest {
          "props": {"FRONT_LEFT": "CLOCKWISE"}}""");
         write("POST /api/instruments/board-orientation", """
         {"motions": {"RIGHT_DOWN": "NOSE_UP"}, "told": {"rollDeg": 0, "pitchDeg": 0, "yawDeg": 0}, "arrow": "LEFT", "faceDown": true}""");
-        write("POST /api/instruments/take-off-motion", "{\"mark\": \"W2\", \"faultIds\": [\"x\"]}");
+        write("POST /api/instruments/take-off-motion", "{\"craftId\": \"W2\", \"faultIds\": [\"x\"]}");
         write(
                 "POST /api/instruments/read-here",
-                "{\"mark\": \"W2\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"PB.1-\"}");
+                "{\"craftId\": \"W2\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"PB.1-\"}");
         write(
                 "POST /api/instruments/scale-from-readings",
-                "{\"mark\": \"W2\", \"readings\": [{\"meterV\": 15.2, \"shownV\": 12}], \"scale\": 11}");
+                "{\"craftId\": \"W2\", \"readings\": [{\"meterV\": 15.2, \"shownV\": 12}], \"scale\": 11}");
         write(
                 "POST /api/instruments/sense-chain",
                 "{\"batteryV\": 16, \"topOhm\": 10000, \"bottomOhm\": 1000, \"tolerance\": 0.01, \"scale\": 11}");
@@ -187,7 +187,7 @@ class EveryFieldTest {
                 "{\"kind\": %s, \"rule\": \"" + convention
                         + "\", \"drawA\": 10, \"restV\": 16, \"loadV\": 15, \"loadA\": 20}",
                 battery);
-        write("POST /api/instruments/rail-budget", "{\"mark\": \"W2\"}");
+        write("POST /api/instruments/rail-budget", "{\"craftId\": \"W2\"}");
         write(
                 "POST /api/instruments/lead-drop",
                 "{\"gaugeAwg\": 20, \"lengthMm\": 100, \"currentA\": 5, \"temperatureC\": 20, \"mostDropV\": 0.1}");
@@ -220,7 +220,7 @@ class EveryFieldTest {
         Set<String> tried = new TreeSet<>();
         WRITES.keySet()
                 .forEach(op -> tried.add(op.replaceAll("#.*", "")
-                        .replaceAll("/crafts/W2", "/crafts/{mark}")
+                        .replaceAll("/crafts/W2", "/crafts/{craftId}")
                         .replaceAll("/(work-ups|log|entries|files)/\\d+", "/$1/{id}")
                         .replaceAll("/batteries/P1", "/batteries/{label}")
                         .replaceAll("/judge/.*", "/judge/{step}")
@@ -245,7 +245,7 @@ class EveryFieldTest {
         });
         assertThat(failures).isEmpty();
         app.get("/api/crafts").forEach(craft -> {
-            String path = "/api/crafts/" + craft.get("mark").asString().replace(" ", "%20");
+            String path = "/api/crafts/" + craft.get("craftId").asString().replace(" ", "%20");
             app.get(path);
             app.get(path + "/power-map");
             app.get(path + "/routine");

@@ -26,15 +26,15 @@ class GuardsTest {
         return app.refused(status, "PUT", "/api/work-ups/" + view.get("id") + "/bench-state", asked.toString());
     }
 
-    private void told(String mark, String setting, String value) {
-        String sheet = app.get("/api/crafts/" + mark + "/build-sheet")
+    private void told(String craftId, String setting, String value) {
+        String sheet = app.get("/api/crafts/" + craftId + "/build-sheet")
                 .toString()
                 .replaceFirst("\"configuration\":\\{", "\"configuration\":{\"" + setting + "\":\"" + value + "\",")
                 .replace(",}", "}");
         app.ask(
                 "PUT",
-                "/api/crafts/" + mark + "/build-sheet",
-                "{\"version\":" + app.get("/api/crafts/" + mark).get("version")
+                "/api/crafts/" + craftId + "/build-sheet",
+                "{\"version\":" + app.get("/api/crafts/" + craftId).get("version")
                         + ",\"reason\":\"as it is set\",\"sheet\":" + sheet + "}");
     }
 
@@ -42,7 +42,7 @@ class GuardsTest {
     @Test
     void neitherBatteryNorUsbGoesInWhereEitherDestroysAPart() {
         app.ask("POST", "/api/crafts", """
-        {"mark": "BURNS", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss-3v3", "capacitor-470"]}""");
+        {"craftId": "BURNS", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss-3v3", "capacitor-470"]}""");
         ObjectNode sheet = (ObjectNode) app.get("/api/crafts/BURNS/build-sheet");
         String fed = sheet.get("electrics")
                 .get("wires")
@@ -63,7 +63,7 @@ class GuardsTest {
                 "{\"version\": " + app.get("/api/crafts/BURNS").get("version")
                         + ", \"reason\": \"as it is\", \"sheet\": " + sheet + "}");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "BURNS", "kind": "take-off", "complaint": "flips", "occasion": "NOTHING_KNOWN", "seen": {}}""");
+        {"craftId": "BURNS", "kind": "take-off", "complaint": "flips", "occasion": "NOTHING_KNOWN", "seen": {}}""");
         assertThat(view.get("hazards").toString()).contains("destroys it");
         assertThat(bench(view, "{\"usbIn\": true}", "", 409).get("detail").asString())
                 .contains("before USB is plugged in");
@@ -108,7 +108,7 @@ class GuardsTest {
     void aNewBuildSeesNoUsbBeforeItsPrePowerChecks() {
         app.enterWired("FIRST", "STACK");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "FIRST", "kind": "take-off", "complaint": "will not arm", "occasion": "BUILD", "seen": {}}""");
+        {"craftId": "FIRST", "kind": "take-off", "complaint": "will not arm", "occasion": "BUILD", "seen": {}}""");
         bench(view, "{\"usbIn\": true}", "", 409);
         app.runRoutine("FIRST");
         bench(view, "{\"usbIn\": true, \"shortTest\": \"PASSED\"}", "", 200);
@@ -151,7 +151,7 @@ class GuardsTest {
                 "/api/crafts/HOLDS/sign-off",
                 "{\"version\": " + chart.get("version") + ", \"reason\": \"its owner flies it so\"}");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "HOLDS", "kind": "failsafe-wrong", "complaint": "motors went on", "occasion": "NOTHING_KNOWN", "seen": {"seen": "on"}}""");
+        {"craftId": "HOLDS", "kind": "failsafe-wrong", "complaint": "motors went on", "occasion": "NOTHING_KNOWN", "seen": {"seen": "on"}}""");
         assertThat(view.get("hazards").toString()).contains("fly");
     }
 
@@ -203,7 +203,7 @@ class GuardsTest {
     @Test
     void aWayThatWasMadeStaysTheSameThoughTheRecordIsNewer() {
         app.ask("POST", "/api/crafts", """
-        {"mark": "WAYS", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"]}""");
+        {"craftId": "WAYS", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"]}""");
         String sheet = app.get("/api/crafts/WAYS/build-sheet").toString().replace("FC.R2", "FC.R4");
         app.ask(
                 "PUT",
@@ -211,7 +211,7 @@ class GuardsTest {
                 "{\"version\": " + app.get("/api/crafts/WAYS").get("version")
                         + ", \"reason\": \"as it is\", \"sheet\": " + sheet + "}");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "WAYS", "kind": "positioning", "complaint": "no satellites", "occasion": "PART_SWAP", "seen": {"seen": "none"}}""");
+        {"craftId": "WAYS", "kind": "positioning", "complaint": "no satellites", "occasion": "PART_SWAP", "seen": {"seen": "none"}}""");
         JsonNode conflict = view.get("conflicts").get(0).get("conflict");
         JsonNode options = app.get("/api/work-ups/" + view.get("id") + "/fixes/"
                         + conflict.get("id").asString())
@@ -237,7 +237,7 @@ class GuardsTest {
         app.enterWired("CORRECTS", "STACK");
         told("CORRECTS", "receiver-failsafe", "hold");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "CORRECTS", "kind": "failsafe-wrong", "complaint": "motors run on", "occasion": "NOTHING_KNOWN", "seen": {"seen": "on"}}""");
+        {"craftId": "CORRECTS", "kind": "failsafe-wrong", "complaint": "motors run on", "occasion": "NOTHING_KNOWN", "seen": {"seen": "on"}}""");
         assertThat(view.get("hazards").toString()).contains("fly-away");
         JsonNode after = app.ask(
                 "POST",

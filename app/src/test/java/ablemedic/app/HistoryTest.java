@@ -18,25 +18,25 @@ class HistoryTest {
     @TempDir
     private Path folder;
 
-    private static JsonNode open(App app, String mark) {
-        app.enterWired(mark, "STACK");
+    private static JsonNode open(App app, String craftId) {
+        app.enterWired(craftId, "STACK");
         return app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\": \"" + mark
+                "{\"craftId\": \"" + craftId
                         + "\", \"kind\": \"no-picture\", \"complaint\": \"black goggles\", \"occasion\": \"CRASH\", \"seen\": {\"seen\": \"black\"}}");
     }
 
-    private static void takeOff(App app, String mark, String part) {
+    private static void takeOff(App app, String craftId, String part) {
         app.ask(
                 "DELETE",
-                "/api/crafts/" + mark + "/parts/" + part + "?version="
-                        + app.get("/api/crafts/" + mark).get("version"),
+                "/api/crafts/" + craftId + "/parts/" + part + "?version="
+                        + app.get("/api/crafts/" + craftId).get("version"),
                 "");
     }
 
-    private static JsonNode solved(App app, String mark) {
-        JsonNode view = app.fix(open(app, mark), "dead-VTX", "replace");
+    private static JsonNode solved(App app, String craftId) {
+        JsonNode view = app.fix(open(app, craftId), "dead-VTX", "replace");
         JsonNode tests = view.get("proof").get("tests");
         for (JsonNode test : tests) {
             String check = test.get("checkId").asString();
@@ -208,7 +208,7 @@ class HistoryTest {
                     "POST",
                     "/api/work-ups/" + view.get("id") + "/suspicions",
                     "{\"version\": " + view.get("version") + ", \"faultId\": \"dead-VTX\", \"words\": \"it is cold\"}");
-            assertThat(written.propertyNames()).containsExactlyInAnyOrder("id", "mark", "version", "recorded");
+            assertThat(written.propertyNames()).containsExactlyInAnyOrder("id", "craftId", "version", "recorded");
             JsonNode after = view(app, view);
             assertThat(written.get("version")).isEqualTo(after.get("version"));
             assertThat(written.get("recorded").get(0))

@@ -72,7 +72,7 @@ class InstrumentsTest {
     @Test
     void takeOffMotionShowsAxesTrackAndWhatLooksTheSame() {
         JsonNode answer = app.ask(
-                "POST", "/api/instruments/take-off-motion", "{\"mark\": \"SKUA\", \"faultIds\": [\"board-180\"]}");
+                "POST", "/api/instruments/take-off-motion", "{\"craftId\": \"SKUA\", \"faultIds\": [\"board-180\"]}");
         assertThat(answer.get("axes").get(0).get("hold").asString()).isEqualTo("runs away");
         assertThat(answer.get("axes").get(2).get("hold").asString()).isEqualTo("held");
         assertThat(answer.get("series").get("timeS").size())
@@ -88,7 +88,7 @@ class InstrumentsTest {
                                 422,
                                 "POST",
                                 "/api/instruments/read-here",
-                                "{\"mark\": \"EIDER\", \"red\": \"PB.5V\", \"black\": \"PB.G5\"}")
+                                "{\"craftId\": \"EIDER\", \"red\": \"PB.5V\", \"black\": \"PB.G5\"}")
                         .get("errors")
                         .get(0)
                         .get("where")

@@ -66,16 +66,16 @@ class KeptFormsTest {
     }
 
     private static void same(JsonNode then, JsonNode now) {
-        String mark = then.get("mark").asString();
-        for (String field : List.of("mark", "version", "ended")) {
-            assertThat(now.get(field)).as(mark + " " + field).isEqualTo(then.get(field));
+        String craftId = then.get("craftId").asString();
+        for (String field : List.of("craftId", "version", "ended")) {
+            assertThat(now.get(field)).as(craftId + " " + field).isEqualTo(then.get(field));
         }
         List<String> noted = now.get("evidence")
                 .valueStream()
                 .map(e -> entered(e.get("answers"), e.get("takenBack")))
                 .toList();
         assertThat(noted)
-                .as(mark)
+                .as(craftId)
                 .isEqualTo(then.get("evidence")
                         .valueStream()
                         .map(e -> entered(e.get(1), e.get(2)))
@@ -85,10 +85,10 @@ class KeptFormsTest {
             return;
         }
         assertThat(now.get("notInBook").get("belief").asDouble())
-                .as(mark)
+                .as(craftId)
                 .isCloseTo(then.get("notInBook").asDouble(), within(ALIKE));
         assertThat(now.get("nothingLeft").asDouble())
-                .as(mark)
+                .as(craftId)
                 .isCloseTo(then.get("nothingLeft").asDouble(), within(ALIKE));
         TreeMap<String, Double> beliefs = new TreeMap<>();
         now.get("suspects")
@@ -96,7 +96,7 @@ class KeptFormsTest {
                         beliefs.put(s.get("faultId").asString(), s.get("belief").asDouble()));
         then.get("suspects")
                 .forEach(s -> assertThat(beliefs.getOrDefault(s.get(0).asString(), 0.0))
-                        .as(mark + ": " + s.get(0).asString())
+                        .as(craftId + ": " + s.get(0).asString())
                         .isCloseTo(s.get(1).asDouble(), within(ALIKE)));
         assertThat(now.get("made")).hasSameSizeAs(then.get("made"));
     }
@@ -161,7 +161,7 @@ class KeptFormsTest {
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
             var newest = statement.executeQuery(
-                    "SELECT body FROM build_sheet WHERE mark = 'EIDER' ORDER BY revision DESC LIMIT 1");
+                    "SELECT body FROM build_sheet WHERE craft_id = 'EIDER' ORDER BY revision DESC LIMIT 1");
             assertThat(newest.getString(1)).contains("\"form\":4").contains("\"configuration\":{");
             statement.executeUpdate("UPDATE build_sheet SET body = replace(body, '\"form\":4', '\"form\":5')");
         }

@@ -35,12 +35,12 @@ final class LineWrites {
                 "{\"channels\": 8, \"between\": [{\"format\": \"SBUS\", \"betweenMs\": 9}]}");
         write.accept("POST /api/instruments/failsafe-timeline", """
         {"receiver": "NO_FRAMES", "noticeS": 0.5, "presetArm": false, "presetThrottle": 0, "detectS": 0.2, "guardS": 1, "afterGuardTime": "LAND", "landingThrottle": 20,
-        "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "wanted": 8, "leastM": 10, "climbToM": 30, "levelSound": true, "compassDeg": 0, "at": "ARMING"}, "speedMs": 10, "heightM": 20, "distanceM": 80, "windMs": 2, "mark": "F1", "backS": 4}""");
+        "landingS": 60, "home": {"fix": true, "homeSet": true, "satellites": 10, "wanted": 8, "leastM": 10, "climbToM": 30, "levelSound": true, "compassDeg": 0, "at": "ARMING"}, "speedMs": 10, "heightM": 20, "distanceM": 80, "windMs": 2, "craftId": "F1", "backS": 4}""");
         write.accept("POST /api/instruments/modes", """
         {"modes": [{"name": "arm", "channel": 5, "fromUs": 1700, "toUs": 2100}], "switches": [{"name": "A", "channel": 5, "positions": [1000, 2000]}], "carried": 16}""");
         write.accept(
                 "POST /api/instruments/return-home",
-                "{\"mark\": \"W2\", \"satellites\": 9, \"homeNoted\": true, \"obstacleM\": 10, \"windMs\": 2}");
+                "{\"craftId\": \"W2\", \"satellites\": 9, \"homeNoted\": true, \"obstacleM\": 10, \"windMs\": 2}");
         write.accept(
                 "PUT /api/bench/unreadable/aside",
                 "{\"record\": {\"table\": \"x\", \"key\": \"1\", \"what\": \"x\"}, \"reason\": \"r\"}");
@@ -52,8 +52,8 @@ final class LineWrites {
                 "POST /api/instruments/screen-layout",
                 "{\"fields\": \"FIFTY\", \"seenPercent\": 85, \"items\": [{\"text\": \"x\", \"column\": 3, \"row\": 3}]}");
         write.accept("POST /api/instruments/video-heat", "{\"milliwatts\": 600, \"aroundC\": 22}");
-        write.accept("POST /api/instruments/output-pass", "{\"mark\": \"W2\", \"channel\": 9, \"output\": 6}");
-        write.accept("POST /api/instruments/radio-session", "{\"mark\": \"W2\", \"session\": \"0 radio on\"}");
+        write.accept("POST /api/instruments/output-pass", "{\"craftId\": \"W2\", \"channel\": 9, \"output\": 6}");
+        write.accept("POST /api/instruments/radio-session", "{\"craftId\": \"W2\", \"session\": \"0 radio on\"}");
         write.accept(
                 "POST /api/crafts/W2/conflicts", "{\"version\": 1, \"conflictId\": \"x\", \"way\": 1, \"made\": true}");
         write.accept("POST /api/crafts/W2/sign-off", "{\"version\": 1, \"reason\": \"flown by its owner\"}");
@@ -70,7 +70,7 @@ final class LineWrites {
         write.accept("POST /api/firmware-families/rows", """
         {"rows": [["family", "elm", "Elm", "", "1"], ["name", "setting", "since", "until", "times", "values"], ["x", "cells", "1", "", "", ""]]}""");
         write.accept("POST /api/instruments/arming", """
-        {"mark": "F1", "listed": true, "computer": true, "radioOn": true, "throttle": 0.1, "switchOn": true, "onAtPower": true, "lyingDeg": 3, "sky": true}""");
+        {"craftId": "F1", "listed": true, "computer": true, "radioOn": true, "throttle": 0.1, "switchOn": true, "onAtPower": true, "lyingDeg": 3, "sky": true}""");
         write.accept(
                 "POST /api/instruments/motor-protocols",
                 "{\"loopHz\": 4000, \"spoken\": [\"DSHOT300\"], \"thresholds\": [4.2, 4.4]}");

@@ -14,24 +14,24 @@ import tools.jackson.databind.JsonNode;
 class LostLinkTest {
     private static final String STOPS = "{\"outcomes\":{\"does\":\"stop\"},\"after\":\"1.7 s\"}";
 
-    private static void enter(App app, String mark) {
+    private static void enter(App app, String craftId) {
         app.ask("POST", "/api/crafts", """
-        {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver","gnss"],
-        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        {"craftId":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver","gnss"],
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(craftId));
     }
 
-    private static String state(App app, String mark) {
-        return app.get("/api/crafts/" + mark + "/radio-off").get("state").asString();
+    private static String state(App app, String craftId) {
+        return app.get("/api/crafts/" + craftId + "/radio-off").get("state").asString();
     }
 
-    private static void tell(App app, String mark, String setting, String value) {
-        String sheet = app.get("/api/crafts/" + mark + "/build-sheet")
+    private static void tell(App app, String craftId, String setting, String value) {
+        String sheet = app.get("/api/crafts/" + craftId + "/build-sheet")
                 .toString()
                 .replaceFirst("\"configuration\":\\{", "\"configuration\":{\"" + setting + "\":\"" + value + "\",");
         app.ask(
                 "PUT",
-                "/api/crafts/" + mark + "/build-sheet",
-                "{\"version\":" + app.get("/api/crafts/" + mark).get("version") + ",\"reason\":\"told\",\"sheet\":"
+                "/api/crafts/" + craftId + "/build-sheet",
+                "{\"version\":" + app.get("/api/crafts/" + craftId).get("version") + ",\"reason\":\"told\",\"sheet\":"
                         + sheet + "}");
     }
 
@@ -123,7 +123,7 @@ class LostLinkTest {
     void aTestWithinAWorkUpIsOnTheChartAndAfterTheFixItPassesThere(App app) {
         enter(app, "LINK3");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark":"LINK3","kind":"failsafe-wrong","complaint":"motors went on","occasion":"PART_SWAP","seen":{"seen":"on"}}""");
+        {"craftId":"LINK3","kind":"failsafe-wrong","complaint":"motors went on","occasion":"PART_SWAP","seen":{"seen":"on"}}""");
         view = app.recordAll(view, "radio-off", "{\"does\":\"on\"}");
         assertThat(state(app, "LINK3")).isEqualTo("FAILED");
         assertThat(view.get("fix").get("faultId").asString()).isEqualTo("receiver-holds");
@@ -144,7 +144,7 @@ class LostLinkTest {
     @Test
     void aReturnIsNoGoUntilSheetChartAndEyesAgree(App app) {
         enter(app, "LINK4");
-        String asked = "{\"mark\":\"LINK4\",\"satellites\":11,\"homeNoted\":true,\"obstacleM\":12,\"windMs\":2}";
+        String asked = "{\"craftId\":\"LINK4\",\"satellites\":11,\"homeNoted\":true,\"obstacleM\":12,\"windMs\":2}";
         JsonNode home = app.ask("POST", "/api/instruments/return-home", asked);
         assertThat(home.get("go").asBoolean()).isFalse();
         assertThat(home.get("plan")).isEmpty();

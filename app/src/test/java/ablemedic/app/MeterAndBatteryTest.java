@@ -23,19 +23,19 @@ class MeterAndBatteryTest {
         JsonNode here = app.ask(
                 "POST",
                 "/api/instruments/read-here",
-                "{\"mark\": \"EIDER\", \"mode\": \"VOLTS\", \"red\": \"PB.5V\", \"black\": \"PB.G5\"}");
+                "{\"craftId\": \"EIDER\", \"mode\": \"VOLTS\", \"red\": \"PB.5V\", \"black\": \"PB.G5\"}");
         assertThat(here.get("sound").asString()).startsWith("4.9");
         assertThat(here.get("under").toString()).contains("5 V regulator of the power board is dead");
         assertThat(app.refused(
                                 422,
                                 "POST",
                                 "/api/instruments/read-here",
-                                "{\"mark\": \"SKUA\", \"mode\": \"OHMS\", \"red\": \"A\", \"black\": \"B\"}")
+                                "{\"craftId\": \"SKUA\", \"mode\": \"OHMS\", \"red\": \"A\", \"black\": \"B\"}")
                         .get("detail")
                         .asString())
                 .contains("not entered");
         JsonNode scale = app.ask("POST", "/api/instruments/scale-from-readings", """
-        {"mark": "PETREL", "scale": 11, "readings": [{"meterV": 16.4, "shownV": 5.0}, {"meterV": 14.0, "shownV": 5.0}]}""");
+        {"craftId": "PETREL", "scale": 11, "readings": [{"meterV": 16.4, "shownV": 5.0}, {"meterV": 14.0, "shownV": 5.0}]}""");
         assertThat(scale.has("newScale")).isFalse();
         assertThat(scale.get("advice").asString()).contains("wire on the wrong pad");
         JsonNode chain = app.ask(
@@ -57,7 +57,7 @@ class MeterAndBatteryTest {
                         .get("look")
                         .asString())
                 .isEqualTo("bright");
-        assertThat(app.ask("POST", "/api/instruments/rail-budget", "{\"mark\": \"FULMAR\"}")
+        assertThat(app.ask("POST", "/api/instruments/rail-budget", "{\"craftId\": \"FULMAR\"}")
                         .get("rails"))
                 .hasSize(3);
         JsonNode battery = app.ask("POST", "/api/instruments/pack", """
@@ -81,7 +81,7 @@ class MeterAndBatteryTest {
         ObjectNode other = usual.deepCopy().put("leadOhms", 0.8);
         app.ask("PUT", "/api/meter", other.toString());
         try {
-            String two = "{\"mark\": \"EIDER\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"CFR.+\"}";
+            String two = "{\"craftId\": \"EIDER\", \"mode\": \"OHMS\", \"red\": \"PB.1+\", \"black\": \"CFR.+\"}";
             assertThat(app.ask("POST", "/api/instruments/read-here", two)
                             .get("sound")
                             .asString())

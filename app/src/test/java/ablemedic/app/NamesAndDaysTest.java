@@ -45,20 +45,20 @@ class NamesAndDaysTest {
         "DOT.ted, dot.TED",
         "new, NEW"
     })
-    void oneMarkHoweverItIsWritten(String mark, String otherwise) {
-        app.ask("POST", "/api/crafts", "{\"mark\": \"" + mark + "\", \"name\": \"\"}");
-        app.refused(409, "POST", "/api/crafts", "{\"mark\": \"" + otherwise + "\", \"name\": \"\"}");
-        assertThat(app.get("/api/crafts/" + inPath(otherwise)).get("mark").asString())
-                .isEqualTo(mark);
+    void oneMarkHoweverItIsWritten(String craftId, String otherwise) {
+        app.ask("POST", "/api/crafts", "{\"craftId\": \"" + craftId + "\", \"name\": \"\"}");
+        app.refused(409, "POST", "/api/crafts", "{\"craftId\": \"" + otherwise + "\", \"name\": \"\"}");
+        assertThat(app.get("/api/crafts/" + inPath(otherwise)).get("craftId").asString())
+                .isEqualTo(craftId);
     }
 
     @Test
     void aLineOfTheLogWithoutAWorkUpNamesNone() {
-        app.ask("POST", "/api/crafts", "{\"mark\": \"LINES\", \"name\": \"\"}");
+        app.ask("POST", "/api/crafts", "{\"craftId\": \"LINES\", \"name\": \"\"}");
         long id = app.ask(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\": \"LINES\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}")
+                        "{\"craftId\": \"LINES\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}")
                 .get("id")
                 .asLong();
         JsonNode log = app.get("/api/crafts/LINES/log");
@@ -78,7 +78,7 @@ class NamesAndDaysTest {
         long second = app.ask(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\": \"TWICE\", \"complaint\": \"y\", \"occasion\": \"BUILD\", \"seen\": {}}")
+                        "{\"craftId\": \"TWICE\", \"complaint\": \"y\", \"occasion\": \"BUILD\", \"seen\": {}}")
                 .get("id")
                 .asLong();
         assertThat(app.refused(

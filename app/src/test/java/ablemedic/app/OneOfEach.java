@@ -8,7 +8,7 @@ import tools.jackson.databind.JsonNode;
 
 /** A craft with one of each kind of record that there is, and another beside it that has its own. */
 public final class OneOfEach {
-    public static final String MARK = "SPOILT";
+    public static final String CRAFT = "SPOILT";
     public static final String OTHER = "BESIDE";
     private static final String LISTING =
             "set motor_numbering = REAR_RIGHT\nset motor_outputs = 1-2-3-4\nset board_turn = 0/0/0\nset pack_ratio = 11000\n";
@@ -20,25 +20,25 @@ public final class OneOfEach {
         this.app = app;
     }
 
-    /** Enters all of it; what is newest of each kind belongs to {@link #MARK}. */
+    /** Enters all of it; what is newest of each kind belongs to {@link #CRAFT}. */
     public static OneOfEach enter(App app) {
         OneOfEach all = new OneOfEach(app);
         all.craft(OTHER);
-        all.craft(MARK);
+        all.craft(CRAFT);
         all.besides();
         all.workUps();
         return all;
     }
 
-    private void craft(String mark) {
+    private void craft(String craftId) {
         app.ask("POST", "/api/crafts", """
-        {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver-one-way"],
-        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
-        drop("/api/crafts/" + mark + "/snapshots?name=all.txt&why=first", LISTING);
-        drop("/api/crafts/" + mark + "/snapshots?name=all.txt&why=later", LISTING.replace("11000", "11500"));
-        app.runRoutine(mark);
-        app.ask("POST", "/api/crafts/" + mark + "/set-up", "{\"occasion\":\"REST\"}");
-        drop("/api/crafts/" + mark + "/files?name=note.txt", "the arm was bent");
+        {"craftId":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver-one-way"],
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(craftId));
+        drop("/api/crafts/" + craftId + "/snapshots?name=all.txt&why=first", LISTING);
+        drop("/api/crafts/" + craftId + "/snapshots?name=all.txt&why=later", LISTING.replace("11000", "11500"));
+        app.runRoutine(craftId);
+        app.ask("POST", "/api/crafts/" + craftId + "/set-up", "{\"occasion\":\"REST\"}");
+        drop("/api/crafts/" + craftId + "/files?name=note.txt", "the arm was bent");
     }
 
     private void besides() {
@@ -53,17 +53,17 @@ public final class OneOfEach {
         app.ask(
                 "POST",
                 "/api/batteries/P1/entries",
-                "{\"craft\": \"" + MARK + "\", \"minutes\": 5, \"usedMah\": 900, \"note\": \"x\"}");
+                "{\"craft\": \"" + CRAFT + "\", \"minutes\": 5, \"usedMah\": 900, \"note\": \"x\"}");
         app.ask("POST", "/api/parts-library", """
         {"id": "relay", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
          {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1}, {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 1}]}""");
         app.ask("POST", "/api/firmware-families/rows", """
         {"rows": [["family", "rowan", "Rowan", "set", "1", "2"], ["name", "setting", "since", "until", "times", "values"], ["cells", "cells", "1", "", "", ""]]}""");
-        app.ask("POST", "/api/crafts/" + MARK + "/log", "{\"kind\": \"NOTE\", \"text\": \"a bent arm\"}");
+        app.ask("POST", "/api/crafts/" + CRAFT + "/log", "{\"kind\": \"NOTE\", \"text\": \"a bent arm\"}");
         app.ask(
                 "PUT",
-                "/api/crafts/" + MARK + "/log/"
-                        + app.get("/api/crafts/" + MARK + "/log").get(0).get("id"),
+                "/api/crafts/" + CRAFT + "/log/"
+                        + app.get("/api/crafts/" + CRAFT + "/log").get(0).get("id"),
                 "{\"kind\": \"NOTE\", \"text\": \"a broken arm\", \"reason\": \"looked again\"}");
         app.ask("POST", "/api/backups", "");
     }
@@ -71,8 +71,8 @@ public final class OneOfEach {
     private void workUps() {
         close(open(OTHER));
         open(OTHER);
-        close(open(MARK));
-        workUp = open(MARK);
+        close(open(CRAFT));
+        workUp = open(CRAFT);
         drop(
                 "/api/work-ups/" + workUp + "/captures?check=signal-at-pad-R1&name=pad.vcd",
                 app.send("GET", "/api/instruments/signal?format=SBUS&inverted=true", "")
@@ -83,11 +83,11 @@ public final class OneOfEach {
                 "{\"version\": " + version(workUp) + ", \"checkId\": \"signal-at-pad-R1\"}");
     }
 
-    private long open(String mark) {
+    private long open(String craftId) {
         return app.ask(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\":\"" + mark
+                        "{\"craftId\":\"" + craftId
                                 + "\",\"kind\":\"no-sticks\",\"complaint\":\"sticks do nothing\",\"occasion\":\"BUILD\",\"seen\":{\"seen\":\"nothing\"}}")
                 .get("id")
                 .asLong();
@@ -114,9 +114,9 @@ public final class OneOfEach {
 
     /** What the places and questions of the views are filled in with. */
     public Map<String, String> values() {
-        JsonNode files = app.get("/api/crafts/" + MARK + "/files");
+        JsonNode files = app.get("/api/crafts/" + CRAFT + "/files");
         return Map.ofEntries(
-                Map.entry("mark", MARK),
+                Map.entry("craftId", CRAFT),
                 Map.entry("work-ups.id", String.valueOf(workUp)),
                 Map.entry("files.id", files.get(0).get("id").toString()),
                 Map.entry("snapshots.number", "2"),

@@ -40,13 +40,13 @@ class PapersTest {
     @TempDir
     Path folder;
 
-    private static long closedOf(App app, String mark) {
-        for (JsonNode one : app.get("/api/crafts/" + mark).get("workUps")) {
+    private static long closedOf(App app, String craftId) {
+        for (JsonNode one : app.get("/api/crafts/" + craftId).get("workUps")) {
             if (!one.get("open").asBoolean()) {
                 return one.get("id").asLong();
             }
         }
-        throw new AssertionError(mark + " has no closed work-up");
+        throw new AssertionError(craftId + " has no closed work-up");
     }
 
     private static byte[] bytes(App app, String path) throws IOException, InterruptedException {
@@ -87,7 +87,7 @@ class PapersTest {
             throws IOException, InterruptedException {
         for (JsonNode craft : app.get("/api/crafts")) {
             for (JsonNode one :
-                    app.get("/api/crafts/" + craft.get("mark").asString()).get("workUps")) {
+                    app.get("/api/crafts/" + craft.get("craftId").asString()).get("workUps")) {
                 assertThat(new PdfReader(bytes(app, "/api/work-ups/" + one.get("id") + "/job-sheet"))
                                 .getNumberOfPages())
                         .as(one.toString())
@@ -97,11 +97,11 @@ class PapersTest {
         app.ask(
                 "POST",
                 "/api/crafts",
-                "{\"mark\":\"INK\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+                "{\"craftId\":\"INK\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
         JsonNode opened = app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\":\"INK\",\"complaint\":\"\uD83D\uDE81 → 落ちた Ωµ " + "w".repeat(90)
+                "{\"craftId\":\"INK\",\"complaint\":\"\uD83D\uDE81 → 落ちた Ωµ " + "w".repeat(90)
                         + "\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}");
         assertThat(new PdfTextExtractor(new PdfReader(bytes(app, "/api/work-ups/" + opened.get("id") + "/job-sheet")))
                         .getTextFromPage(1))
@@ -144,7 +144,7 @@ class PapersTest {
         calendar.validate();
         int due = 0;
         for (JsonNode craft : app.get("/api/crafts")) {
-            due += app.get("/api/crafts/" + craft.get("mark").asString())
+            due += app.get("/api/crafts/" + craft.get("craftId").asString())
                     .get("due")
                     .size();
         }
@@ -162,13 +162,14 @@ class PapersTest {
             var drawing = DocumentBuilderFactory.newInstance()
                     .newDocumentBuilder()
                     .parse(new ByteArrayInputStream(bytes(
-                            app, "/api/crafts/" + craft.get("mark").asString().replace(" ", "%20") + "/drawing")));
+                            app,
+                            "/api/crafts/" + craft.get("craftId").asString().replace(" ", "%20") + "/drawing")));
             assertThat(drawing.getElementsByTagName("circle").getLength())
                     .as(craft.toString())
                     .isEqualTo(4);
             assertThat(drawing.getElementsByTagName("text").item(0).getTextContent())
                     .contains("motor");
-            wiresAreDrawn(app, craft.get("mark").asString());
+            wiresAreDrawn(app, craft.get("craftId").asString());
         }
     }
 
@@ -188,7 +189,7 @@ class PapersTest {
     void craftsComeInByATableAllOrNone() {
         try (App app = App.empty(folder)) {
             String table =
-                    "mark,name,class,parts,layout,cells\nONE,First,inch_5,receiver;gnss,STACK,4\nTWO,,INCH_7,,,\n\"THREE\",\"a, b\",,camera;video,,6\n";
+                    "craft_id,name,class,parts,layout,cells\nONE,First,inch_5,receiver;gnss,STACK,4\nTWO,,INCH_7,,,\n\"THREE\",\"a, b\",,camera;video,,6\n";
             var entered = app.sendAs(
                     "POST", "/api/crafts/table", table.getBytes(StandardCharsets.UTF_8), "application/octet-stream");
             assertThat(entered.statusCode()).as(entered.body()).isEqualTo(201);
@@ -197,12 +198,12 @@ class PapersTest {
                     .contains("receiver")
                     .contains("4 cells");
             for (String[] wrong : new String[][] {
-                {"mark,colour\nX,red\n", "line 1"},
-                {"mark,class\nX,INCH_99\n", "line 2"},
-                {"mark\nFOUR\nONE\n", "line 3"},
-                {"mark,parts\nX,flux\n", "line 2"},
-                {"mark,cells\nX,many\n", "line 2"},
-                {"mark\n", "no craft"},
+                {"craft_id,colour\nX,red\n", "line 1"},
+                {"craft_id,class\nX,INCH_99\n", "line 2"},
+                {"craft_id\nFOUR\nONE\n", "line 3"},
+                {"craft_id,parts\nX,flux\n", "line 2"},
+                {"craft_id,cells\nX,many\n", "line 2"},
+                {"craft_id\n", "no craft"},
                 {"", "no craft"},
                 {"name\nx\n", "line 1"}
             }) {
@@ -225,7 +226,7 @@ class PapersTest {
             app.ask(
                     "POST",
                     "/api/crafts",
-                    "{\"mark\":\"KEPT\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+                    "{\"craftId\":\"KEPT\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
             assertThat(app.get("/api/backups").get("all")).isEmpty();
             app.ask("PUT", "/api/backups", "{\"every\":\"DAY\",\"keep\":2}");
             for (int i = 0; i < 3; i++) {
@@ -248,7 +249,7 @@ class PapersTest {
         Path copy = folder.resolve("copy.db");
         Files.copy(newest, copy);
         try (App app = App.on(copy)) {
-            assertThat(app.get("/api/crafts/KEPT").get("mark").asString()).isEqualTo("KEPT");
+            assertThat(app.get("/api/crafts/KEPT").get("craftId").asString()).isEqualTo("KEPT");
         }
     }
 
@@ -256,27 +257,27 @@ class PapersTest {
      * Against the sheet: a line for each wire, a ring for each pad, a box for each part, and none of them outside the
      * drawing.
      */
-    private static void wiresAreDrawn(App app, String mark) throws Exception {
-        JsonNode electrics = app.get("/api/crafts/" + mark.replace(" ", "%20") + "/build-sheet")
+    private static void wiresAreDrawn(App app, String craftId) throws Exception {
+        JsonNode electrics = app.get("/api/crafts/" + craftId.replace(" ", "%20") + "/build-sheet")
                 .path("electrics");
         if (!electrics.isObject()) {
-            app.refused(409, "GET", "/api/crafts/" + mark.replace(" ", "%20") + "/wires-drawing", "");
+            app.refused(409, "GET", "/api/crafts/" + craftId.replace(" ", "%20") + "/wires-drawing", "");
             return;
         }
         var drawing = DocumentBuilderFactory.newInstance()
                 .newDocumentBuilder()
                 .parse(new ByteArrayInputStream(
-                        bytes(app, "/api/crafts/" + mark.replace(" ", "%20") + "/wires-drawing")));
+                        bytes(app, "/api/crafts/" + craftId.replace(" ", "%20") + "/wires-drawing")));
         assertThat(drawing.getElementsByTagName("path").getLength())
-                .as(mark)
+                .as(craftId)
                 .isEqualTo(electrics.get("wires").size());
         assertThat(drawing.getElementsByTagName("rect").getLength())
-                .as(mark)
+                .as(craftId)
                 .isEqualTo(electrics.get("parts").size());
         String[] box = drawing.getDocumentElement().getAttribute("viewBox").split(" ");
         var rings = drawing.getElementsByTagName("circle");
         assertThat(rings.getLength())
-                .as(mark)
+                .as(craftId)
                 .isGreaterThanOrEqualTo(2 * electrics.get("parts").size());
         for (int i = 0; i < rings.getLength(); i++) {
             var ring = rings.item(i).getAttributes();

@@ -234,7 +234,7 @@ class PowerInstrumentsTest {
         for (int n = 0; n < 40; n++) {
             String red = points.get(random.nextInt(points.size())).get("id").asString();
             String black = points.get(random.nextInt(points.size())).get("id").asString();
-            String body = "{\"mark\": \"EIDER\", \"mode\": \"%s\", \"red\": \"%s\", \"black\": \"%s\"}"
+            String body = "{\"craftId\": \"EIDER\", \"mode\": \"%s\", \"red\": \"%s\", \"black\": \"%s\"}"
                     .formatted(n % 2 == 0 ? "OHMS" : "VOLTS", red, black);
             if (red.equals(black)) {
                 app.refused(422, "POST", "/api/instruments/read-here", body);
@@ -254,7 +254,7 @@ class PowerInstrumentsTest {
             JsonNode budget = app.ask(
                     "POST",
                     "/api/instruments/rail-budget",
-                    "{\"mark\": \"%s\"}".formatted(craft.get("mark").asString()));
+                    "{\"craftId\": \"%s\"}".formatted(craft.get("craftId").asString()));
             double share = budget.get("spareShare").asDouble();
             budget.get("rails").forEach(rail -> assertThat(rail.get("spareA").asDouble())
                     .isCloseTo(

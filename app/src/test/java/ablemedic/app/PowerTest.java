@@ -110,7 +110,7 @@ class PowerTest {
         app.ask("POST", "/api/crafts/P4/log", "{\"kind\": \"FLIGHT\", \"text\": \"ten minutes\"}");
         assertThat(app.get("/api/crafts/P4/routine").get("state").asString()).isEqualTo("PASSED");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "P4", "kind": "voltage", "complaint": "low", "occasion": "FLASH", "seen": {"seen": "low"}}""");
+        {"craftId": "P4", "kind": "voltage", "complaint": "low", "occasion": "FLASH", "seen": {"seen": "low"}}""");
         assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("PASSED");
         view = app.fix(view, "scale-0_909", "scale");
         assertThat(view.get("bench").get("shortTest").asString())
@@ -150,7 +150,7 @@ class PowerTest {
         {"minutes": 1, "readings": {"routine-look": {"outcomes": {"seen": "sound"}},
           "ohms~PLUG.+~PLUG.-": {"written": "2.3 ohm"}}}""");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "P9", "kind": "shorts", "complaint": "failed the routine", "occasion": "NOTHING_KNOWN", "seen": {}}""");
+        {"craftId": "P9", "kind": "shorts", "complaint": "failed the routine", "occasion": "NOTHING_KNOWN", "seen": {}}""");
         assertThat(view.get("evidence").get(0).get("answers").get(0).asString()).isEqualTo("It is so");
         assertThat(view.get("evidence").get(1).get("answers").get(0).asString()).isEqualTo("2.3 ohm");
         assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("FAILED");
@@ -211,7 +211,7 @@ class PowerTest {
 
     @Test
     void aCraftIsWiredFromTheShelfDuplicatedAndChangedByWhatDiffers() {
-        app.ask("POST", "/api/crafts", "{\"mark\": \"P8\", \"name\": \"bare\"}");
+        app.ask("POST", "/api/crafts", "{\"craftId\": \"P8\", \"name\": \"bare\"}");
         assertThat(app.get("/api/crafts/P8").get("missing").get(0).asString()).contains("not entered");
         assertThat(app.get("/api/crafts/P8/complaints"))
                 .as("those that need no leads")
@@ -238,7 +238,7 @@ class PowerTest {
                         .get("detail")
                         .asString())
                 .contains("receiver-satellite");
-        JsonNode twin = app.ask("POST", "/api/crafts", "{\"mark\": \"P8B\", \"name\": \"twin\", \"like\": \"p8\"}");
+        JsonNode twin = app.ask("POST", "/api/crafts", "{\"craftId\": \"P8B\", \"name\": \"twin\", \"like\": \"p8\"}");
         assertThat(twin.get("sheet")).isEqualTo(chart.get("sheet"));
         chart = app.ask("DELETE", "/api/crafts/P8/parts/RX?version=" + chart.get("version"), "");
         assertThat(chart.get("sheet").get("electrics").toString()).doesNotContain("RX");

@@ -34,6 +34,7 @@ public final class RunningApp implements ParameterResolver {
 
         private App(ConfigurableApplicationContext context) {
             this.context = context;
+            LoggedFailures.listen();
         }
 
         /** An application of its own on a database; the caller closes it. */
@@ -114,8 +115,8 @@ public final class RunningApp implements ParameterResolver {
         public JsonNode answer(String method, String path, String body) {
             HttpResponse<String> response = send(method, path, body);
             if (response.statusCode() / 100 != 2) {
-                throw new AssertionError(
-                        method + " " + path + " gave " + response.statusCode() + ": " + response.body());
+                throw new AssertionError(method + " " + path + " gave " + response.statusCode() + ": " + response.body()
+                        + (response.statusCode() < 500 ? "" : "\n" + LoggedFailures.newest()));
             }
             return json.readTree(response.body());
         }
@@ -135,9 +136,9 @@ public final class RunningApp implements ParameterResolver {
         }
 
         /** Runs the pre-power routine of a craft, on which all is as it should be. */
-        public JsonNode runRoutine(String mark) {
+        public JsonNode runRoutine(String craftId) {
             ObjectNode readings = json.createObjectNode();
-            get("/api/crafts/" + mark + "/routine").get("steps").forEach(step -> {
+            get("/api/crafts/" + craftId + "/routine").get("steps").forEach(step -> {
                 ObjectNode reading = readings.putObject(step.get("id").asString());
                 JsonNode outcomes = step.get("question").get("outcomes");
                 if (outcomes.isEmpty()) {
@@ -147,7 +148,8 @@ public final class RunningApp implements ParameterResolver {
                             .put("seen", outcomes.get(0).get("id").asString());
                 }
             });
-            return ask("POST", "/api/crafts/" + mark + "/routine", "{\"minutes\": 6, \"readings\": " + readings + "}");
+            return ask(
+                    "POST", "/api/crafts/" + craftId + "/routine", "{\"minutes\": 6, \"readings\": " + readings + "}");
         }
 
         /** A number as a meter shows it, from what a step expects. */
@@ -156,17 +158,17 @@ public final class RunningApp implements ParameterResolver {
         }
 
         /** Enters a craft with its parts and wires. */
-        public JsonNode enterWired(String mark, String layout) {
+        public JsonNode enterWired(String craftId, String layout) {
             return ask("POST", "/api/crafts", """
-          {"mark": "%s", "name": "made for a test", "craftClass": "INCH_5", "mode": "RATE", "layout": "%s",
+          {"craftId": "%s", "name": "made for a test", "craftClass": "INCH_5", "mode": "RATE", "layout": "%s",
            "parts": ["receiver", "video", "camera", "capacitor-470"],
-           "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark, layout));
+           "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(craftId, layout));
         }
 
         /** Opens a work-up of power on a craft. */
-        public JsonNode openPower(String mark, String kind, String seen) {
+        public JsonNode openPower(String craftId, String kind, String seen) {
             return ask("POST", "/api/work-ups", """
-          {"mark": "%s", "kind": "%s", "complaint": "as told", "occasion": "CRASH", "seen": {"seen": "%s"}}""".formatted(mark, kind, seen));
+          {"craftId": "%s", "kind": "%s", "complaint": "as told", "occasion": "CRASH", "seen": {"seen": "%s"}}""".formatted(craftId, kind, seen));
         }
 
         /** Records a number at a check, with the number that goes with it, and gives the new view. */
@@ -177,11 +179,11 @@ public final class RunningApp implements ParameterResolver {
         }
 
         /** Enters a craft and opens a work-up on it. */
-        public JsonNode openWorkUp(String mark, String occasion, String seen) {
+        public JsonNode openWorkUp(String craftId, String occasion, String seen) {
             ask("POST", "/api/crafts", """
-          {"mark": "%s", "name": "made for a test", "craftClass": "INCH_5", "mode": "RATE"}""".formatted(mark));
+          {"craftId": "%s", "name": "made for a test", "craftClass": "INCH_5", "mode": "RATE"}""".formatted(craftId));
             return ask("POST", "/api/work-ups", """
-          {"mark": "%s", "complaint": "goes over", "occasion": "%s", "seen": %s}""".formatted(mark, occasion, seen));
+          {"craftId": "%s", "complaint": "goes over", "occasion": "%s", "seen": %s}""".formatted(craftId, occasion, seen));
         }
 
         /** Every motor of a usual craft turns at its corner and its way. */
@@ -206,8 +208,9 @@ public final class RunningApp implements ParameterResolver {
         }
 
         /** Puts a radio-off test on the chart, its props off. */
-        public JsonNode radioOff(String mark, String seen) {
-            return ask("POST", "/api/crafts/" + mark + "/radio-off", seen.replaceFirst("\\{", "{\"propsOff\": true, "));
+        public JsonNode radioOff(String craftId, String seen) {
+            return ask(
+                    "POST", "/api/crafts/" + craftId + "/radio-off", seen.replaceFirst("\\{", "{\"propsOff\": true, "));
         }
 
         /** Brings the bench to what a check needs and records its outcome; gives the new view. */
@@ -229,7 +232,7 @@ public final class RunningApp implements ParameterResolver {
             JsonNode card = get("/api/work-ups/" + id + "/checks/" + checkId);
             JsonNode now = view;
             if (card.get("steps").toString().contains("SHORT_TEST")) {
-                runRoutine(view.get("mark").asString());
+                runRoutine(view.get("craftId").asString());
                 now = get("/api/work-ups/" + id);
                 card = get("/api/work-ups/" + id + "/checks/" + checkId);
             }

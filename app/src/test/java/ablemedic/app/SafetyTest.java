@@ -22,8 +22,8 @@ class SafetyTest {
         return app.get("/api/bench").get(list).toString();
     }
 
-    private String fitness(String mark) {
-        return app.get("/api/crafts/" + mark).get("fitness").asString();
+    private String fitness(String craftId) {
+        return app.get("/api/crafts/" + craftId).get("fitness").asString();
     }
 
     @Test
@@ -60,8 +60,8 @@ class SafetyTest {
     }
 
     /** The set-up of motors and props alone, all as it should be. */
-    private void motorsSeen(String mark) {
-        String at = "/api/crafts/" + mark + "/set-up";
+    private void motorsSeen(String craftId) {
+        String at = "/api/crafts/" + craftId + "/set-up";
         JsonNode run = app.ask("POST", at, "{\"occasion\": \"MOTORS\"}").get("run");
         while (!run.get("todo").isEmpty()) {
             JsonNode step = run.get("todo").get(0);
@@ -122,7 +122,7 @@ class SafetyTest {
         app.runRoutine("COUNT");
         app.ask("POST", "/api/crafts/COUNT/log", "{\"kind\": \"PART\", \"text\": \"new camera\"}");
         long id = app.ask("POST", "/api/work-ups", """
-        {"mark": "COUNT", "kind": "voltage", "complaint": "reads low", "occasion": "LONG_REST", "seen": {"seen": "low"}}""").get("id").asLong();
+        {"craftId": "COUNT", "kind": "voltage", "complaint": "reads low", "occasion": "LONG_REST", "seen": {"seen": "low"}}""").get("id").asLong();
         double quick = routineMinutesOfThePlan(id);
         assertThat(quick)
                 .isEqualTo(app.get("/api/crafts/COUNT/routine").get("minutes").asDouble())
@@ -172,8 +172,8 @@ class SafetyTest {
     }
 
     /** A work-up in which nothing speaks against a flight but what a test adds. */
-    private JsonNode readyToHover(String mark) {
-        JsonNode view = app.openWorkUp(mark, "NOTHING_KNOWN", "{\"manner\": \"flies\"}");
+    private JsonNode readyToHover(String craftId) {
+        JsonNode view = app.openWorkUp(craftId, "NOTHING_KNOWN", "{\"manner\": \"flies\"}");
         return app.propsAndTilts(app.motorsTurn(app.record(view, "finger", "none")));
     }
 
@@ -198,10 +198,10 @@ class SafetyTest {
     @Test
     void aFlipThatIsToldAtIntakeIsACrashToo() {
         app.ask("POST", "/api/crafts", """
-        {"mark": "TOLD", "name": "", "craftClass": "INCH_5", "mode": "RATE"}""");
+        {"craftId": "TOLD", "name": "", "craftClass": "INCH_5", "mode": "RATE"}""");
         app.runRoutine("TOLD");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "TOLD", "complaint": "goes over", "occasion": "FLASH", "seen": {"manner": "flips"}}""");
+        {"craftId": "TOLD", "complaint": "goes over", "occasion": "FLASH", "seen": {"manner": "flips"}}""");
         assertThat(view.get("bench").get("shortTest").asString()).isEqualTo("NOT_DONE");
         assertThat(app.get("/api/crafts/TOLD/log").get(0).get("kind").asString())
                 .isEqualTo("crash");

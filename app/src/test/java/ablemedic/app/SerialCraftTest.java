@@ -14,11 +14,11 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(RunningApp.class)
 class SerialCraftTest {
     private static final String CRAFT = """
-      {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"%s","parts":[%s],
+      {"craftId":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"%s","parts":[%s],
       "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""";
 
-    private static JsonNode entered(App app, String mark, String layout, String parts) {
-        return app.ask("POST", "/api/crafts", CRAFT.formatted(mark, layout, parts));
+    private static JsonNode entered(App app, String craftId, String layout, String parts) {
+        return app.ask("POST", "/api/crafts", CRAFT.formatted(craftId, layout, parts));
     }
 
     private static JsonNode line(JsonNode map, String name) {
@@ -79,16 +79,16 @@ class SerialCraftTest {
                 .contains("lacks a pad");
     }
 
-    private static JsonNode opened(App app, String mark, String seen) {
+    private static JsonNode opened(App app, String craftId, String seen) {
         return app.ask("POST", "/api/work-ups", """
-        {"mark":"%s","kind":"no-sticks","complaint":"sticks do nothing","occasion":"BUILD","seen":{"seen":"%s"}}""".formatted(mark, seen));
+        {"craftId":"%s","kind":"no-sticks","complaint":"sticks do nothing","occasion":"BUILD","seen":{"seen":"%s"}}""".formatted(craftId, seen));
     }
 
     @Test
     void aComplaintThatNobodySawInDetailStillSaysThatItIsTrue(App app) {
         entered(app, "GODWIT", "STACK", "\"board-f7\",\"receiver\",\"gnss\"");
         JsonNode workUp = app.ask("POST", "/api/work-ups", """
-        {"mark":"GODWIT","kind":"positioning","complaint":"no satellites since it fell","occasion":"CRASH","seen":{}}""");
+        {"craftId":"GODWIT","kind":"positioning","complaint":"no satellites since it fell","occasion":"CRASH","seen":{}}""");
         assertThat(workUp.get("evidence").get(0).toString())
                 .contains("No GNSS, or no satellites")
                 .contains("It is so");

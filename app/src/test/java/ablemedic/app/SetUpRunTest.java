@@ -20,9 +20,9 @@ import tools.jackson.databind.node.ObjectNode;
 class SetUpRunTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private static JsonNode begin(App app, String mark, String occasion) {
-        app.enterWired(mark, "STACK");
-        return app.ask("POST", "/api/crafts/" + mark + "/set-up", "{\"occasion\":\"" + occasion + "\"}")
+    private static JsonNode begin(App app, String craftId, String occasion) {
+        app.enterWired(craftId, "STACK");
+        return app.ask("POST", "/api/crafts/" + craftId + "/set-up", "{\"occasion\":\"" + occasion + "\"}")
                 .get("run");
     }
 
@@ -69,7 +69,7 @@ class SetUpRunTest {
         assertThat(step(run, "bind").get("given").toString()).contains("Nothing moves");
         JsonNode reading = step(run, "bind").get("reading");
         JsonNode opened = app.ask("POST", "/api/work-ups", """
-        {"mark":"SET2","kind":"%s","complaint":"Set-up: bind","occasion":"%s","seen":{},"before":[{"checkId":"%s","outcomes":%s,"numbers":%s}]}""".formatted(
+        {"craftId":"SET2","kind":"%s","complaint":"Set-up: bind","occasion":"%s","seen":{},"before":[{"checkId":"%s","outcomes":%s,"numbers":%s}]}""".formatted(
                         step(run, "bind").get("complaint").asString(),
                         run.get("happened").asString(),
                         reading.get("checkId").asString(),
@@ -239,8 +239,8 @@ class SetUpRunTest {
         assertThat(passed.toString()).doesNotContain("@");
     }
 
-    private static String due(App app, String mark) {
-        return app.get("/api/crafts/" + mark).get("due").toString();
+    private static String due(App app, String craftId) {
+        return app.get("/api/crafts/" + craftId).get("due").toString();
     }
 
     /** Several questions are each expected by name; what one begins with may be the whole of another. */

@@ -19,19 +19,19 @@ class SnapshotsTest {
             "set motor_numbering = REAR_RIGHT\nset motor_outputs = 1-2-3-4\nset board_turn = 0/0/0\nset props_turn = INWARD\n"
                     + "set pack_ratio = 11000\nset led_colour = 3\n";
 
-    private static void enter(App app, String mark) {
+    private static void enter(App app, String craftId) {
         app.ask("POST", "/api/crafts", """
-        {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver"],
-        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        {"craftId":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver"],
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(craftId));
     }
 
-    private static HttpResponse<String> drop(App app, String mark, byte[] file, String query) {
-        return app.sendAs("POST", "/api/crafts/" + mark + "/snapshots" + query, file, "application/octet-stream");
+    private static HttpResponse<String> drop(App app, String craftId, byte[] file, String query) {
+        return app.sendAs("POST", "/api/crafts/" + craftId + "/snapshots" + query, file, "application/octet-stream");
     }
 
-    private static JsonNode kept(App app, String mark, String export, String why) {
+    private static JsonNode kept(App app, String craftId, String export, String why) {
         HttpResponse<String> response = drop(
-                app, mark, export.getBytes(StandardCharsets.UTF_8), "?name=all.txt&why=" + why.replace(" ", "%20"));
+                app, craftId, export.getBytes(StandardCharsets.UTF_8), "?name=all.txt&why=" + why.replace(" ", "%20"));
         assertThat(response.statusCode()).as(response.body()).isEqualTo(200);
         return JSON.readTree(response.body());
     }
@@ -83,7 +83,7 @@ class SnapshotsTest {
         enter(app, "SNIPE");
         kept(app, "SNIPE", SOUND, "set up");
         JsonNode workUp = app.ask("POST", "/api/work-ups", """
-        {"mark":"SNIPE","kind":"take-off","complaint":"flips since the flash","occasion":"FLASH","seen":{}}""");
+        {"craftId":"SNIPE","kind":"take-off","complaint":"flips since the flash","occasion":"FLASH","seen":{}}""");
         JsonNode asked = app.get("/api/work-ups/" + workUp.get("id") + "/checks/settings-listing");
         assertThat(asked.get("takesExport").asBoolean()).isTrue();
         JsonNode after =
@@ -107,7 +107,7 @@ class SnapshotsTest {
     void aCraftWhoseBoardWasNeverListedIsNotAskedForAListing(App app) {
         enter(app, "RUFF2");
         JsonNode workUp = app.ask("POST", "/api/work-ups", """
-        {"mark":"RUFF2","kind":"take-off","complaint":"flips","occasion":"FLASH","seen":{}}""");
+        {"craftId":"RUFF2","kind":"take-off","complaint":"flips","occasion":"FLASH","seen":{}}""");
         app.refused(422, "GET", "/api/work-ups/" + workUp.get("id") + "/checks/settings-listing", "");
     }
 

@@ -127,7 +127,7 @@ class SpoiledRecordsTest {
                     .as("server errors")
                     .isEmpty();
             assertThat(now.entrySet().stream()
-                            .filter(view -> !view.getKey().contains(OneOfEach.MARK)
+                            .filter(view -> !view.getKey().contains(OneOfEach.CRAFT)
                                     && !view.getKey()
                                             .matches(".*/(work-ups|batteries|parts-library|firmware-families)/[^/]+.*")
                                     && view.getValue() != 200)
@@ -150,9 +150,9 @@ class SpoiledRecordsTest {
         Files.copy(sound, file);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            statement.executeUpdate("UPDATE pack_entry SET body = 'nothing of ours'");
+            statement.executeUpdate("UPDATE battery_entry SET body = 'nothing of ours'");
             statement.executeUpdate(
-                    "UPDATE ledger_entry SET closed_at = '+999999999-01-01T00:00:00Z' WHERE id = (SELECT max(id) FROM ledger_entry)");
+                    "UPDATE repair_log_entry SET closed_at = '+999999999-01-01T00:00:00Z' WHERE id = (SELECT max(id) FROM repair_log_entry)");
         }
         try (App app = App.on(file)) {
             assertThat(app.get("/api/batteries/P1").get("entries")).isEmpty();
@@ -191,7 +191,7 @@ class SpoiledRecordsTest {
             assertThat(app.get("/api/bench").get("unreadable")).hasSize(2);
         }
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-                var rows = connection.createStatement().executeQuery("SELECT body FROM pack_entry")) {
+                var rows = connection.createStatement().executeQuery("SELECT body FROM battery_entry")) {
             assertThat(rows.getString(1)).isEqualTo("nothing of ours");
         }
     }
@@ -202,14 +202,14 @@ class SpoiledRecordsTest {
         Files.copy(sound, file);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
                 var statement = connection.createStatement()) {
-            statement.executeUpdate("UPDATE log_entry SET at = 'once' WHERE mark = 'SPOILT'");
+            statement.executeUpdate("UPDATE log_entry SET at = 'once' WHERE craft_id = 'SPOILT'");
         }
         try (App app = App.on(file);
                 App other = App.on(folder.resolve("other.db"))) {
             var arrived = other.sendAs("POST", "/api/bundles", app.bytes("/api/bundles"), "application/octet-stream");
             assertThat(arrived.statusCode()).as(arrived.body()).isEqualTo(200);
             JsonNode answer = app.json.readTree(arrived.body());
-            assertThat(answer.get("taken").get(0).get("mark").asString()).isEqualTo(OneOfEach.OTHER);
+            assertThat(answer.get("taken").get(0).get("craftId").asString()).isEqualTo(OneOfEach.OTHER);
             assertThat(answer.get("refused").get(0).toString())
                     .contains("SPOILT")
                     .contains("left out where the file was made");

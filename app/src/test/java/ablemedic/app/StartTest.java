@@ -83,10 +83,10 @@ class StartTest {
     void anEmptyDatabaseStartsEmptyAndKeepsWhatIsEnteredAcrossAStart() {
         try (App app = App.empty(folder)) {
             assertThat(app.get("/api/bench").get("due")).isEmpty();
-            app.ask("POST", "/api/crafts", "{\"mark\": \"KITE\", \"name\": \"first\"}");
+            app.ask("POST", "/api/crafts", "{\"craftId\": \"KITE\", \"name\": \"first\"}");
         }
         try (App app = App.empty(folder)) {
-            assertThat(app.get("/api/bench").get("due").get(0).get("mark").asString())
+            assertThat(app.get("/api/bench").get("due").get(0).get("craftId").asString())
                     .isEqualTo("KITE");
         }
     }

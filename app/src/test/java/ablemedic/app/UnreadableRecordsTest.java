@@ -46,9 +46,9 @@ class UnreadableRecordsTest {
         spoil(
                 file,
                 "UPDATE build_sheet SET body = replace(body, '\"chemistry\":\"LIPO\"', '\"chemistry\":null') "
-                        + "WHERE mark = 'SICK' AND revision = 2");
+                        + "WHERE craft_id = 'SICK' AND revision = 2");
         try (App app = App.on(file)) {
-            assertThat(app.get("/api/bench").get("due").get(0).get("mark").asString())
+            assertThat(app.get("/api/bench").get("due").get(0).get("craftId").asString())
                     .isEqualTo("WELL");
             JsonNode strip = only(app);
             assertThat(strip.get("name").asString()).isEqualTo("SICK");
@@ -61,7 +61,7 @@ class UnreadableRecordsTest {
                     409,
                     "POST",
                     "/api/work-ups",
-                    "{\"mark\": \"SICK\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}");
+                    "{\"craftId\": \"SICK\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}");
             app.ask("POST", "/api/crafts/SICK/repair", "{\"revision\": 1}");
             assertThat(app.get("/api/bench").get("unreadable")).isEmpty();
             JsonNode chart = app.get("/api/crafts/SICK");
@@ -112,7 +112,7 @@ class UnreadableRecordsTest {
             app.ask(
                     "POST",
                     "/api/work-ups",
-                    "{\"mark\": \"SICK\", \"complaint\": \"again\", \"occasion\": \"BUILD\", \"seen\": {}}");
+                    "{\"craftId\": \"SICK\", \"complaint\": \"again\", \"occasion\": \"BUILD\", \"seen\": {}}");
         }
     }
 
@@ -133,9 +133,9 @@ class UnreadableRecordsTest {
             }
             app.ask("PUT", "/api/meter", app.get("/api/meter").toString());
         }
-        spoil(file, "UPDATE pack SET body = replace(body, '\"LIPO\"', 'null') WHERE label = 'BAD'");
+        spoil(file, "UPDATE battery SET body = replace(body, '\"LIPO\"', 'null') WHERE label = 'BAD'");
         spoil(file, "UPDATE setting SET body = '[]'");
-        spoil(file, "UPDATE routine_run SET body = '[]'");
+        spoil(file, "UPDATE pre_power_run SET body = '[]'");
         try (App app = App.on(file)) {
             assertThat(app.get("/api/batteries")).hasSize(1);
             assertThat(app.get("/api/bench")
@@ -186,7 +186,7 @@ class UnreadableRecordsTest {
                 JsonNode workUp = app.ask(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\": \"LISTED\", \"kind\": \"take-off\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}");
+                        "{\"craftId\": \"LISTED\", \"kind\": \"take-off\", \"complaint\": \"flips\", \"occasion\": \"CRASH\", \"seen\": {}}");
                 for (String view : List.of(
                         "/api/bench",
                         "/api/crafts/LISTED",

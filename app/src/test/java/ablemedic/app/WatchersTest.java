@@ -55,11 +55,11 @@ class WatchersTest {
         app.ask(
                 "POST",
                 "/api/crafts",
-                "{\"mark\":\"SEATS\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+                "{\"craftId\":\"SEATS\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
         JsonNode opened = app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\":\"SEATS\",\"complaint\":\"two look at it\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}");
+                "{\"craftId\":\"SEATS\",\"complaint\":\"two look at it\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}");
         long id = opened.get("id").asLong();
         BlockingQueue<String> tablet = device(app, id);
         BlockingQueue<String> desk = device(app, id);

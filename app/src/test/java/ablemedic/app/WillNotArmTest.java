@@ -19,21 +19,21 @@ class WillNotArmTest {
     private static final String LISTED =
             "set motor_outputs = 1-2-3-4\nset board_turn = 0/0/0\nset mode_arm = %s\nset level_done = YES\n";
 
-    private static JsonNode drop(App app, String mark, String export) {
+    private static JsonNode drop(App app, String craftId, String export) {
         return JSON.readTree(app.sendAs(
                         "POST",
-                        "/api/crafts/" + mark + "/snapshots?why=it",
+                        "/api/crafts/" + craftId + "/snapshots?why=it",
                         export.getBytes(StandardCharsets.UTF_8),
                         "application/octet-stream")
                 .body());
     }
 
-    private static JsonNode open(App app, String mark) {
+    private static JsonNode open(App app, String craftId) {
         app.ask("POST", "/api/crafts", """
-        {"mark":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver"],
-        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(mark));
+        {"craftId":"%s","name":"","craftClass":"INCH_5","spins":"INWARD","numbering":"REAR_RIGHT_FIRST","mode":"LEVEL","layout":"STACK","parts":["board-f7","receiver"],
+        "battery":{"cells":4,"chemistry":"LIPO","capacityMah":1500,"cellMilliohms":4}}""".formatted(craftId));
         return app.ask("POST", "/api/work-ups", """
-        {"mark":"%s","kind":"will-not-arm","complaint":"does not arm","occasion":"FLASH","seen":{"seen":"not"}}""".formatted(mark));
+        {"craftId":"%s","kind":"will-not-arm","complaint":"does not arm","occasion":"FLASH","seen":{"seen":"not"}}""".formatted(craftId));
     }
 
     private static double shut(JsonNode view, String lock) {
@@ -136,7 +136,7 @@ class WillNotArmTest {
         open(app, "ARM3");
         drop(app, "ARM3", LISTED.formatted("none"));
         String asked = """
-        {"mark":"ARM3","listed":%s,"computer":false,"radioOn":true,"throttle":%s,"switchOn":true,"onAtPower":false,"lyingDeg":0,"sky":false}""";
+        {"craftId":"ARM3","listed":%s,"computer":false,"radioOn":true,"throttle":%s,"switchOn":true,"onAtPower":false,"lyingDeg":0,"sky":false}""";
         JsonNode bySheet = app.ask("POST", "/api/instruments/arming", asked.formatted("false", "0"));
         assertThat(bySheet.get("arms").asBoolean()).isTrue();
         JsonNode byExport = app.ask("POST", "/api/instruments/arming", asked.formatted("true", "0"));

@@ -20,9 +20,9 @@ class WorkUpTest {
         return "/api/work-ups/" + view.get("id").asLong() + more;
     }
 
-    private JsonNode fixed(String mark) {
+    private JsonNode fixed(String craftId) {
         JsonNode view = app.openWorkUp(
-                mark,
+                craftId,
                 "PART_SWAP",
                 "{\"manner\": \"flips\", \"edge\": \"front-right\", \"onset\": \"at-once\", \"repeat\": \"same\"}");
         view = app.motorsTurn(app.record(view, "prop-front-right", "cw"));
@@ -126,7 +126,7 @@ class WorkUpTest {
         assertThat(app.get("/api/crafts/SB1/seen-before").findValuesAsString("checkId"))
                 .contains("arrow", "motors", "sticks", "finger");
         String intake = """
-        {"mark": "SB1", "complaint": "goes over", "occasion": "BUILD", "seen": {"manner": "flips"}, "before": [
+        {"craftId": "SB1", "complaint": "goes over", "occasion": "BUILD", "seen": {"manner": "flips"}, "before": [
          {"checkId": "%s", "outcomes": {"seen": "%s"}}]}""";
         JsonNode view = app.ask("POST", "/api/work-ups", intake.formatted("arrow", "left"));
         assertThat(view.get("evidence").toString())

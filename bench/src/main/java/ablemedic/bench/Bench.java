@@ -79,8 +79,8 @@ public final class Bench {
 
     private static void patients(DemoApplication demo, int patients, long seed) {
         Map<String, Patients> crafts = new LinkedHashMap<>();
-        for (String mark : List.of("SKUA", "EIDER", "FULMAR", "CURLEW", "LAPWING")) {
-            crafts.put(mark, new Patients(mark, demo.crafts().get(mark), seed));
+        for (String craftId : List.of("SKUA", "EIDER", "FULMAR", "CURLEW", "LAPWING")) {
+            crafts.put(craftId, new Patients(craftId, demo.crafts().get(craftId), seed));
         }
         System.out.println(
                 "Patients that are not the model: unlike their sheets, 5 % of what is seen wrong, faults left out of the book");
@@ -100,7 +100,8 @@ public final class Bench {
         System.out.println();
     }
 
-    private static FamiliesTable.Ward ward(Family family, Map<String, Patients> crafts, String... marks) {
-        return new FamiliesTable.Ward(family, Stream.of(marks).map(crafts::get).toList());
+    private static FamiliesTable.Ward ward(Family family, Map<String, Patients> crafts, String... craftIds) {
+        return new FamiliesTable.Ward(
+                family, Stream.of(craftIds).map(crafts::get).toList());
     }
 }

@@ -21,11 +21,11 @@ final class DemoApplication implements AutoCloseable {
                 "--server.port=0", "--medic.demo=true", "--medic.database=" + folder.resolve("crafts.db")));
     }
 
-    /** The demo crafts as on their newest build sheets, by mark. */
+    /** The demo crafts as on their newest build sheets, by craft ID. */
     Map<String, Craft> crafts() {
         CraftStore store = context.getBean(CraftStore.class);
         Map<String, Craft> crafts = new LinkedHashMap<>();
-        store.all().forEach(row -> crafts.put(row.mark(), store.newestCraft(row.mark())));
+        store.all().forEach(row -> crafts.put(row.craftId(), store.newestCraft(row.craftId())));
         return crafts;
     }
 

@@ -67,7 +67,7 @@ final class LoadTable {
         try (Server server = Server.on(database, "--medic.demo=true")) {
             id = server.ask("GET", "/api/work-ups", "")
                     .valueStream()
-                    .filter(one -> one.get("mark").asString().equals("WHIMBREL")
+                    .filter(one -> one.get("craftId").asString().equals("WHIMBREL")
                             && one.get("open").asBoolean())
                     .findFirst()
                     .orElseThrow()
@@ -214,13 +214,13 @@ final class LoadTable {
                 // Every second of the first ones is closed, and the ends of the others are there too.
                 int of = 2 * (as % OPEN) + 1;
                 statement.executeUpdate(
-                        "INSERT INTO work_up SELECT %d, mark, revision, complaint, occasion, opened_at, complaint_kind, aside, rule FROM work_up WHERE id = %d"
+                        "INSERT INTO work_up SELECT %d, craft_id, revision, complaint, occasion, opened_at, complaint_kind, aside, rule FROM work_up WHERE id = %d"
                                 .formatted(as, of));
                 statement.executeUpdate(
                         "INSERT INTO work_up_event SELECT %d, n, at, body FROM work_up_event WHERE work_up_id = %d"
                                 .formatted(as, of));
                 statement.executeUpdate(
-                        "INSERT INTO ledger_entry SELECT NULL, %d, mark, closed_at, complaint, ended, reason, causes, kinds, fixes, changes, proof, minutes, parts FROM ledger_entry WHERE work_up_id = %d"
+                        "INSERT INTO repair_log_entry SELECT NULL, %d, craft_id, closed_at, complaint, ended, reason, causes, kinds, fixes, changes, proof, minutes, parts FROM repair_log_entry WHERE work_up_id = %d"
                                 .formatted(as, of));
                 statement.executeUpdate(
                         "INSERT INTO work_up_end SELECT %d, n, packed FROM work_up_end WHERE work_up_id = %d"

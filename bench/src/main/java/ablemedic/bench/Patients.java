@@ -29,15 +29,15 @@ final class Patients {
     private static final double WRONG_OBSERVATIONS = 0.05;
     private static final double METER = 1.008;
 
-    private final String mark;
+    private final String craftId;
     private final Craft craft;
     private final Book<Craft> book;
     private final Diagnosis<Craft> diagnosis;
     private final List<Complaint> complaints;
     private final long seed;
 
-    Patients(String mark, Craft craft, long seed) {
-        this.mark = mark;
+    Patients(String craftId, Craft craft, long seed) {
+        this.craftId = craftId;
         this.craft = craft;
         this.book = Families.book(craft, Meter.USUAL);
         this.diagnosis = new Diagnosis<>(book, Assumptions.USUAL);
@@ -51,8 +51,8 @@ final class Patients {
     /** How one of them was worked up, by the name of the fault. */
     record Walked(String fault, Walk walk) {}
 
-    String mark() {
-        return mark;
+    String craftId() {
+        return craftId;
     }
 
     Craft craft() {
@@ -74,7 +74,7 @@ final class Patients {
 
     /** A patient with one of these faults. */
     Drawn draw(List<Fault<Craft>> faults, int number) {
-        long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
+        long drawnFrom = mixed(seed + 31L * craftId.hashCode() + number);
         Random random = new Random(drawnFrom);
         Occasion occasion = Occasion.values()[random.nextInt(Occasion.values().length)];
         return Stream.generate(() -> FaultDraw.of(faults, occasion, random))
@@ -118,7 +118,7 @@ final class Patients {
 
     /** The work-up of a patient whose record is wrong. */
     Walked walkMisrecorded(int number) {
-        long drawnFrom = mixed(seed + 31L * mark.hashCode() + number);
+        long drawnFrom = mixed(seed + 31L * craftId.hashCode() + number);
         Misrecorded.Drawn drawn = Misrecorded.draw(craft, drawnFrom);
         Walk walk = walk(
                 new SimulatedCraft<>(drawn.sheet(), drawn.body(), drawn.faults(), WRONG_OBSERVATIONS, METER),

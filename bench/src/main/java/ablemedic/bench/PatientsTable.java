@@ -34,13 +34,13 @@ final class PatientsTable {
         List<Walked> foreign = new ArrayList<>();
         for (Patients all : crafts) {
             ofTheBook.addAll(walks(
-                    all.mark() + ", faults of the book",
+                    all.craftId() + ", faults of the book",
                     patients,
                     number -> isMisrecorded(number)
                             ? all.walkMisrecorded(number)
                             : all.walk(all.draw(number), Habit.PLAN)));
             foreign.addAll(walks(
-                    all.mark() + ", foreign faults",
+                    all.craftId() + ", foreign faults",
                     patients / 3,
                     number -> all.walkForeign(all.draw(number + patients))));
         }

@@ -65,7 +65,7 @@ final class ProgramTable {
             server.get(path);
         }
         for (JsonNode craft : server.ask("GET", "/api/crafts", "")) {
-            String path = "/api/crafts/" + craft.get("mark").asString();
+            String path = "/api/crafts/" + craft.get("craftId").asString();
             for (String view : List.of("", "/routine", "/power-map", "/complaints", "/build-sheet")) {
                 server.get(path + view);
             }

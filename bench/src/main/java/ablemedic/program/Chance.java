@@ -23,10 +23,10 @@ public final class Chance {
     private Chance() {}
 
     /** Enters a craft that differs from those of other numbers. */
-    public static void enter(Server server, String mark, int number) {
+    public static void enter(Server server, String craftId, int number) {
         server.ask("POST", "/api/crafts", """
-        {"mark": "%s", "name": "", "craftClass": "%s", "layout": "STACK", "parts": %s, "battery": {"cells": %d, "chemistry": "LIPO", "capacityMah": %d, "cellMilliohms": 4}}""".formatted(
-                        mark,
+        {"craftId": "%s", "name": "", "craftClass": "%s", "layout": "STACK", "parts": %s, "battery": {"cells": %d, "chemistry": "LIPO", "capacityMah": %d, "cellMilliohms": 4}}""".formatted(
+                        craftId,
                         CLASSES.get(number % CLASSES.size()),
                         Server.JSON.writeValueAsString(PARTS.get(number % PARTS.size())),
                         3 + number % 4,

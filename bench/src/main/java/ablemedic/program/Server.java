@@ -194,18 +194,18 @@ public final class Server implements AutoCloseable {
     }
 
     /** A craft with its parts and wires. */
-    public void enterWired(String mark) {
+    public void enterWired(String craftId) {
         ask("POST", "/api/crafts", """
-        {"mark": "%s", "name": "", "craftClass": "INCH_5", "layout": "STACK", "parts": ["receiver", "camera", "video"],
-         "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(mark));
+        {"craftId": "%s", "name": "", "craftClass": "INCH_5", "layout": "STACK", "parts": ["receiver", "camera", "video"],
+         "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""".formatted(craftId));
     }
 
     /** Opens a work-up and gives its number. */
-    public long open(String mark, String kind) {
+    public long open(String craftId, String kind) {
         return ask(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\": \"" + mark + "\", \"kind\": \"" + kind
+                        "{\"craftId\": \"" + craftId + "\", \"kind\": \"" + kind
                                 + "\", \"complaint\": \"as told\", \"occasion\": \"LONG_REST\", \"seen\": {}}")
                 .get("id")
                 .asLong();

@@ -30,15 +30,15 @@ final class ChartsWithPhotos implements Trial {
                 Server there = Server.on(folder.resolve("there.db"))) {
             Random random = new Random(28);
             byte[] photo = new byte[PHOTO];
-            for (String mark : MARKS) {
-                here.enterWired(mark);
+            for (String craftId : MARKS) {
+                here.enterWired(craftId);
                 for (int i = 0; i < EACH; i++) {
                     random.nextBytes(photo);
                     System.arraycopy(new byte[] {(byte) 0xFF, (byte) 0xD8, (byte) 0xFF, (byte) 0xE0}, 0, photo, 0, 4);
-                    if (here.upload("/api/crafts/" + mark + "/files?name=" + i + ".jpg", photo)
+                    if (here.upload("/api/crafts/" + craftId + "/files?name=" + i + ".jpg", photo)
                                     .status()
                             != 201) {
-                        return new Found(false, i + " photos of " + mark, "the next one was not taken");
+                        return new Found(false, i + " photos of " + craftId, "the next one was not taken");
                     }
                 }
             }
@@ -59,9 +59,9 @@ final class ChartsWithPhotos implements Trial {
                     .toList();
             boolean taken = in.stream().allMatch(one -> one.join() == 200);
             int kept = 0;
-            for (String mark : MARKS) {
+            for (String craftId : MARKS) {
                 kept += taken
-                        ? there.get("/api/crafts/" + mark + "/files").json().size()
+                        ? there.get("/api/crafts/" + craftId + "/files").json().size()
                         : 0;
             }
             int failed = views.end();

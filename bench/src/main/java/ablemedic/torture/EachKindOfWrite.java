@@ -15,17 +15,17 @@ final class EachKindOfWrite {
     private final Map<String, Function<Server, Answer>> all = new LinkedHashMap<>();
 
     /**
-     * @param mark of a craft that is wired and has an open work-up
+     * @param craftId of a craft that is wired and has an open work-up
      * @param other of a craft that has none open when a work-up is to be opened
      */
-    EachKindOfWrite(String mark, long workUp, String other) {
-        String craft = "/api/crafts/" + mark;
+    EachKindOfWrite(String craftId, long workUp, String other) {
+        String craft = "/api/crafts/" + craftId;
         String work = "/api/work-ups/" + workUp;
         add(
                 "craft",
                 "POST",
                 "/api/crafts",
-                server -> "{\"mark\": \"N" + System.nanoTime() % 1_000_000_000 + "\", \"name\": \"\"}");
+                server -> "{\"craftId\": \"N" + System.nanoTime() % 1_000_000_000 + "\", \"name\": \"\"}");
         add(
                 "build_sheet",
                 "PUT",
@@ -53,7 +53,7 @@ final class EachKindOfWrite {
                 server -> "{\"label\": \"P" + System.nanoTime() % 1_000_000_000
                         + "\", \"kind\": {\"cells\": 4, \"chemistry\": \"LIPO\", \"capacityMah\": 1500, \"cellMilliohms\": 4}, \"rule\": "
                         + server.get("/api/landing-voltage-rules").json().get(0).get("id") + "}");
-        add("part_sort", "POST", "/api/parts-library", server -> """
+        add("part_type", "POST", "/api/parts-library", server -> """
         {"id": "relay-%d", "label": "Relay", "shortName": "REL", "kind": "PART", "lowestV": 4.5, "highestV": 5.5, "pads": [
          {"name": "+", "kind": "SUPPLY", "volts": 5, "row": 0, "usb": false, "room": 1}, {"name": "-", "kind": "GROUND", "volts": 0, "row": 0, "usb": false, "room": 1}]}""".formatted(System.nanoTime() % 1_000_000_000));
         add(
@@ -74,7 +74,7 @@ final class EachKindOfWrite {
                         craft + "/files?name=note.txt",
                         ("a bent arm " + "x".repeat(40_000)).getBytes(StandardCharsets.UTF_8)));
         add(
-                "ledger_entry",
+                "repair_log_entry",
                 "POST",
                 work + "/close",
                 server -> "{\"version\": " + version(server, work)
@@ -83,7 +83,7 @@ final class EachKindOfWrite {
                 "work_up",
                 "POST",
                 "/api/work-ups",
-                server -> "{\"mark\": \"" + other
+                server -> "{\"craftId\": \"" + other
                         + "\", \"complaint\": \"again\", \"occasion\": \"BUILD\", \"seen\": {}}");
     }
 

@@ -85,16 +85,16 @@ final class FiftyClients implements Trial {
                 : sorted[(int) Math.max(0, Math.min(sorted.length - 1, Math.ceil(sorted.length * share) - 1))];
     }
 
-    private void act(Server server, String mark, long id, Random random) {
+    private void act(Server server, String craftId, long id, Random random) {
         switch (random.nextInt(6)) {
             case 0 -> timed("bench", server, "GET", "/api/bench", "");
-            case 1 -> timed("chart", server, "GET", "/api/crafts/" + mark, "");
+            case 1 -> timed("chart", server, "GET", "/api/crafts/" + craftId, "");
             case 2 ->
                 timed(
                         "log",
                         server,
                         "POST",
-                        "/api/crafts/" + mark + "/log",
+                        "/api/crafts/" + craftId + "/log",
                         "{\"kind\": \"NOTE\", \"text\": \"seen\"}");
             default -> finding(server, id, random);
         }

@@ -110,7 +110,7 @@ final class FullForEachKind implements Trial {
                 var statement = connection.createStatement()) {
             List<String> tables = new ArrayList<>();
             try (var names = statement.executeQuery(
-                    "SELECT name FROM sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT IN ('glance', 'work_up_shown')")) {
+                    "SELECT name FROM sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%' AND name NOT IN ('work_up_summary', 'work_up_shown')")) {
                 while (names.next()) {
                     tables.add(names.getString(1));
                 }

@@ -49,7 +49,7 @@ final class RandomRequests implements Trial {
             List.of("null", "[]", "{}", "true", "-1", "1e308", "\"\"", "0.1", "\"x\"", "99999999999999999999");
     private static final List<String> TEXTS = List.of(
             "set motor_numbering = REAR_RIGHT\nset pack_ratio = 11000\n",
-            "mark,name\nT1,x\n",
+            "craft_id,name\nT1,x\n",
             "0 radio on\n1 throttle 1000\n",
             "family\trowan\tRowan\tset\t1\t2\nname\tsetting\tsince\tuntil\ttimes\tvalues\ncells\tcells\t1\t\t\t\n");
     private final Seen seen = new Seen(random);
@@ -180,7 +180,7 @@ final class RandomRequests implements Trial {
         files.add(server.get("/api/crafts/W/bundle").body().getBytes(StandardCharsets.UTF_8));
         new EachKindOfWrite("W", 1, "W").send(server);
         for (String text : List.of("W", "K")) {
-            seen.keep("mark", Server.JSON.valueToTree(text));
+            seen.keep("craftId", Server.JSON.valueToTree(text));
         }
     }
 
@@ -237,7 +237,10 @@ final class RandomRequests implements Trial {
                     JsonNode content = method.getValue().path("requestBody").path("content");
                     String called = method.getKey().toUpperCase(Locale.ROOT) + " " + path.getKey();
                     boolean file = content.has("application/octet-stream")
-                            || List.of("POST /api/bundles", "POST /api/crafts/table", "POST /api/crafts/{mark}/files")
+                            || List.of(
+                                            "POST /api/bundles",
+                                            "POST /api/crafts/table",
+                                            "POST /api/crafts/{craftId}/files")
                                     .contains(called);
                     if (!APART.contains(called)) {
                         all.add(new Operation(

@@ -49,9 +49,9 @@ final class RightRequests {
     /** @param round tells the things of this round from those of others */
     RightRequests(Server server, int round) {
         this.server = server;
-        Map.of("@mark", "R", "@other", "O", "@third", "T", "@label", "L", "@relay", "relay-", "@serial", "")
+        Map.of("@craft", "R", "@other", "O", "@third", "T", "@label", "L", "@relay", "relay-", "@serial", "")
                 .forEach((word, begins) -> own.put(word, begins + (round + 100)));
-        String craft = "/api/crafts/" + own.get("@mark");
+        String craft = "/api/crafts/" + own.get("@craft");
         String other = "/api/crafts/" + own.get("@other");
         words.put("@version", this::version);
         words.put("@work", path -> String.valueOf(workUp()));
@@ -125,7 +125,7 @@ final class RightRequests {
 
     private byte[] file(String name) {
         if (name.equals("@chart")) {
-            return server.bytes("/api/crafts/" + own.get("@mark") + "/bundle");
+            return server.bytes("/api/crafts/" + own.get("@craft") + "/bundle");
         }
         String text =
                 switch (name) {
@@ -135,7 +135,7 @@ final class RightRequests {
                     case "@frames" ->
                         server.get("/api/instruments/signal?format=SBUS&frames=40")
                                 .body();
-                    case "@table" -> "mark,name\nN" + own.get("@serial") + ",x\n";
+                    case "@table" -> "craft_id,name\nN" + own.get("@serial") + ",x\n";
                     default -> FILES.get(name);
                 };
         return text.getBytes(StandardCharsets.UTF_8);
@@ -143,7 +143,7 @@ final class RightRequests {
 
     /** Where a whole object stands for a word. */
     private String whole(String body) {
-        String sheet = "/api/crafts/" + own.get("@mark") + "/build-sheet";
+        String sheet = "/api/crafts/" + own.get("@craft") + "/build-sheet";
         return Stream.<Map.Entry<String, Function<String, String>>>of(
                         Map.entry("\"@pack\"", word -> BATTERY),
                         Map.entry("\"@sheet\"", word -> server.get(sheet).body()),
@@ -180,7 +180,7 @@ final class RightRequests {
     }
 
     private String filledMark(String path) {
-        return path.replace("@mark", own.get("@mark"))
+        return path.replace("@craft", own.get("@craft"))
                 .replace("@other", own.get("@other"))
                 .replace("@work", path.contains("@work") ? String.valueOf(workUp()) : "");
     }
@@ -202,7 +202,7 @@ final class RightRequests {
     private long workUp() {
         long last = 0;
         for (JsonNode one : server.get("/api/work-ups").json()) {
-            if (one.get("mark").asString().equals(own.get("@mark"))) {
+            if (one.get("craftId").asString().equals(own.get("@craft"))) {
                 last = Math.max(last, one.get("id").asLong());
             }
         }
@@ -263,7 +263,7 @@ final class RightRequests {
     /** A routine in which all is as it should be. */
     private String readings() {
         ObjectNode readings = Server.JSON.createObjectNode();
-        server.get("/api/crafts/" + own.get("@mark") + "/routine")
+        server.get("/api/crafts/" + own.get("@craft") + "/routine")
                 .json()
                 .get("steps")
                 .forEach(step -> {

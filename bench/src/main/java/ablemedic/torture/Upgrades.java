@@ -112,7 +112,7 @@ final class Upgrades implements Trial {
             return List.of(now.size() + " in the repair log and not " + then.size());
         }
         for (int i = 0; i < then.size(); i++) {
-            for (String field : List.of("workUpId", "mark", "ended", "causes", "kinds", "fixes")) {
+            for (String field : List.of("workUpId", "craftId", "ended", "causes", "kinds", "fixes")) {
                 if (!then.get(i).get(field).equals(now.get(i).get(field))) {
                     differences.add(field + " “" + now.get(i).get(field) + "” and not “"
                             + then.get(i).get(field) + "”");

@@ -154,7 +154,7 @@ class BatteryController {
     private BatteryEvent event(Battery battery, NewEntry entry) {
         String craft = entry.craft() == null || entry.craft().isBlank()
                 ? null
-                : crafts.get(entry.craft()).mark();
+                : crafts.get(entry.craft()).craftId();
         check("minutes", entry.minutes(), 0.1, 600);
         check("usedMah", entry.usedMah(), 1, 200_000);
         check("chargedMah", entry.chargedMah(), 1, 200_000);

@@ -71,7 +71,7 @@ public class BatteryStore {
      * What happened to a battery. Voltages in volts, current in amperes, charge in milliampere-hours; left out where
      * not known.
      *
-     * @param craft the mark of the craft that it flew
+     * @param craft the craft ID of the craft that it flew
      * @param usedMah counted on the craft
      * @param chargedMah put back by the charger
      */
@@ -89,7 +89,7 @@ public class BatteryStore {
     public record Dated(long id, Instant at, BatteryEvent entry) {}
 
     public List<Battery> all() {
-        return database.sql("SELECT * FROM pack ORDER BY label").query((rs, n) -> readable(rs)).list().stream()
+        return database.sql("SELECT * FROM battery ORDER BY label").query((rs, n) -> readable(rs)).list().stream()
                 .flatMap(Optional::stream)
                 .toList();
     }
@@ -97,7 +97,7 @@ public class BatteryStore {
     /** Labels of those that this version cannot read. */
     public List<String> unreadable() {
         return database
-                .sql("SELECT * FROM pack ORDER BY label")
+                .sql("SELECT * FROM battery ORDER BY label")
                 .query((rs, n) -> readable(rs).isPresent() ? "" : rs.getString("label"))
                 .list()
                 .stream()
@@ -128,7 +128,7 @@ public class BatteryStore {
 
     private Optional<Battery> find(String label) {
         return database.sql(
-                        "SELECT * FROM pack WHERE folded = ? OR label = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
+                        "SELECT * FROM battery WHERE folded = ? OR label = ? ORDER BY label = ? COLLATE BINARY DESC LIMIT 1")
                 .params(Folded.of(label), label, label)
                 .query((rs, n) -> battery(rs))
                 .optional();
@@ -142,9 +142,9 @@ public class BatteryStore {
     @Transactional
     public void enter(Battery battery, Instant at) {
         if (find(battery.label()).isPresent()) {
-            throw Refusal.conflict("label", REFUSALS.with("pack", battery.label()), "label-taken");
+            throw Refusal.conflict("label", REFUSALS.with("battery", battery.label()), "label-taken");
         }
-        database.sql("INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
+        database.sql("INSERT INTO battery (label, folded, body, entered_at) VALUES (?, ?, ?, ?)")
                 .params(
                         battery.label(),
                         Folded.of(battery.label()),
@@ -155,23 +155,23 @@ public class BatteryStore {
 
     @Transactional
     public void change(Battery battery) {
-        database.sql("UPDATE pack SET body = ? WHERE label = ?")
+        database.sql("UPDATE battery SET body = ? WHERE label = ?")
                 .params(BODY.write(json, new Body(battery.kind(), battery.rule())), battery.label())
                 .update();
     }
 
     @Transactional
     public void add(String label, BatteryEvent entry, Instant at) {
-        database.sql("INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)")
+        database.sql("INSERT INTO battery_entry (label, at, body) VALUES (?, ?, ?)")
                 .params(label, at.toString(), ENTRY.write(json, entry))
                 .update();
     }
 
     /** The rules by which the batteries are flown that flew a craft. */
-    public Set<LandingVoltageRule> rules(String mark) {
+    public Set<LandingVoltageRule> rules(String craftId) {
         return all().stream()
                 .filter(battery -> entries(battery.label()).stream()
-                        .anyMatch(entry -> mark.equals(entry.entry().craft())))
+                        .anyMatch(entry -> craftId.equals(entry.entry().craft())))
                 .map(Battery::rule)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(LandingVoltageRule.class)));
     }
@@ -179,19 +179,19 @@ public class BatteryStore {
     /** Newest first. */
     public List<Dated> entries(String label) {
         return unreadables.rows(
-                "pack_entry",
-                database.sql("SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id DESC")
+                "battery_entry",
+                database.sql("SELECT * FROM battery_entry WHERE label = ? AND NOT withdrawn ORDER BY id DESC")
                         .param(label),
                 (rs, n) -> new Dated(
                         rs.getLong("id"),
-                        unreadables.time("pack_entry", rs, "at"),
+                        unreadables.time("battery_entry", rs, "at"),
                         ENTRY.read(json, rs.getString("body"))));
     }
 
     /** Puts another entry in the place of one, or nothing; what was there stays in its history. */
     @Transactional
     public void correct(String label, long id, @Nullable BatteryEvent entry, String reason, Instant at) {
-        String before = database.sql("SELECT body FROM pack_entry WHERE label = ? AND id = ? AND NOT withdrawn")
+        String before = database.sql("SELECT body FROM battery_entry WHERE label = ? AND id = ? AND NOT withdrawn")
                 .params(label, id)
                 .query(String.class)
                 .optional()
@@ -199,11 +199,11 @@ public class BatteryStore {
                         Refusal.unknown("id", REFUSALS.with("label", label).with("id", id), "no-entry"));
         corrections.add(What.PACK, new EntryCorrection(id, at, before, reason, entry == null));
         if (entry == null) {
-            database.sql("UPDATE pack_entry SET withdrawn = 1 WHERE id = ?")
+            database.sql("UPDATE battery_entry SET withdrawn = 1 WHERE id = ?")
                     .param(id)
                     .update();
         } else {
-            database.sql("UPDATE pack_entry SET body = ? WHERE id = ?")
+            database.sql("UPDATE battery_entry SET body = ? WHERE id = ?")
                     .params(ENTRY.write(json, entry), id)
                     .update();
         }

@@ -63,7 +63,7 @@ class BenchController {
             List<SetAside> aside) {}
 
     /** A craft that nobody works on just now, with why it is grounded and what is due on it. */
-    record Resting(String mark, String name, String craftClass, List<Ground> grounds, List<Due> due) {}
+    record Resting(String craftId, String name, String craftClass, List<Ground> grounds, List<Due> due) {}
 
     /**
      * A record that this version cannot read; nothing else on the bench suffers from it.
@@ -117,20 +117,20 @@ class BenchController {
                 new ArrayList<>());
         List<Opened> unfinished = workUps.unfinished();
         Map<String, Opened> open = new HashMap<>();
-        unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.mark(), o));
+        unfinished.stream().filter(Opened::isOpen).forEach(o -> open.put(o.craftId(), o));
         unfinished.stream().filter(o -> o.aside() != null).forEach(o -> bench.aside()
                 .add(new SetAside(
-                        Sort.WORK_UP, o.mark() + ": " + o.complaint(), String.valueOf(o.aside()), o.id(), null)));
+                        Sort.WORK_UP, o.craftId() + ": " + o.complaint(), String.valueOf(o.aside()), o.id(), null)));
         Map<Row, Opened> worked = new LinkedHashMap<>();
         List<Row> rows = crafts.all();
         Map<String, CraftStamp> known = craftStamps.of(rows);
         for (Row row : rows) {
             if (row.aside() != null) {
-                bench.aside().add(new SetAside(Sort.CRAFT, row.mark(), row.aside(), null, null));
-            } else if (open.containsKey(row.mark())) {
-                worked.put(row, open.get(row.mark()));
+                bench.aside().add(new SetAside(Sort.CRAFT, row.craftId(), row.aside(), null, null));
+            } else if (open.containsKey(row.craftId())) {
+                worked.put(row, open.get(row.craftId()));
             } else {
-                resting(bench, row, known.get(row.mark()));
+                resting(bench, row, known.get(row.craftId()));
             }
         }
         summaries.on(bench, worked);
@@ -144,15 +144,15 @@ class BenchController {
             (stands.fitness() == Fitness.FIT
                             ? bench.fit()
                             : stands.fitness() == Fitness.GROUNDED ? bench.grounded() : bench.due())
-                    .add(new Resting(row.mark(), row.name(), row.craftClass(), stands.grounds(), stands.due()));
+                    .add(new Resting(row.craftId(), row.name(), row.craftClass(), stands.grounds(), stands.due()));
         } catch (UnreadableRecordException e) {
             bench.unreadable()
                     .add(new Unreadable(
                             Sort.CRAFT,
-                            row.mark(),
+                            row.craftId(),
                             "Its " + e.getMessage() + ".",
                             null,
-                            crafts.revisions(row.mark()).stream()
+                            crafts.revisions(row.craftId()).stream()
                                     .filter(r -> r.readable().isPresent())
                                     .map(Revision::number)
                                     .max(Integer::compare)

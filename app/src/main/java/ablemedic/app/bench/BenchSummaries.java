@@ -83,6 +83,6 @@ class BenchSummaries {
     }
 
     private static Unreadable unreadable(Row row, Opened opened, String why) {
-        return new Unreadable(Sort.WORK_UP, row.mark() + ": " + opened.complaint(), why, opened.id(), null, null);
+        return new Unreadable(Sort.WORK_UP, row.craftId() + ": " + opened.complaint(), why, opened.id(), null, null);
     }
 }

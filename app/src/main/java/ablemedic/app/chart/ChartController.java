@@ -63,7 +63,7 @@ class ChartController {
     }
 
     /** A craft in a list. */
-    record ListedCraft(String mark, String name, String craftClass, State state) {}
+    record ListedCraft(String craftId, String name, String craftClass, State state) {}
 
     /**
      * A first craft, entered in a minute: a class, the conventions, how the board sits and how it is wired. Another
@@ -73,8 +73,8 @@ class ChartController {
      */
     record NewCraft(
             @NotNull(message = "{names.the.craft}")
-            @Pattern(regexp = CraftStore.MARK, message = "{has.1.to.24.letters.digits.spaces.dots.dashes}")
-            String mark,
+            @Pattern(regexp = CraftStore.ID, message = "{has.1.to.24.letters.digits.spaces.dots.dashes}")
+            String craftId,
 
             @NotNull(message = "{is.there.if.empty}") @Size(max = 80, message = MOST_LETTERS)
             String name,
@@ -121,28 +121,28 @@ class ChartController {
     @GetMapping
     List<ListedCraft> list() {
         return crafts.all().stream()
-                .map(r -> new ListedCraft(r.mark(), r.name(), r.craftClass(), r.state()))
+                .map(r -> new ListedCraft(r.craftId(), r.name(), r.craftClass(), r.state()))
                 .toList();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     Chart enter(@RequestBody @Valid NewCraft entry) {
-        String mark = Folded.composed(entry.mark());
+        String craftId = Folded.composed(entry.craftId());
         boolean copied = entry.like() != null && !entry.like().isBlank();
         Row like = copied ? crafts.get(Objects.requireNonNull(entry.like())) : null;
         CraftClass preset = entry.craftClass() == null ? CraftClass.INCH_5 : entry.craftClass();
         BuildSheet sheet = like != null
-                ? crafts.newestSheet(like.mark()).sheet()
+                ? crafts.newestSheet(like.craftId()).sheet()
                 : entry.sheet() != null ? entry.sheet() : first.of(preset, entry.set(), entry.wired());
         crafts.enter(
-                mark,
+                craftId,
                 entry.name().strip(),
                 like == null ? preset.label() : like.craftClass(),
                 entry.builder() == null ? "" : entry.builder().strip(),
                 crafts.storable(sheet),
                 clock.instant());
-        return charts.of(mark);
+        return charts.of(craftId);
     }
 
     /** Enters every craft of a table, a row each, or none where a row is wrong. */
@@ -154,19 +154,19 @@ class ChartController {
             throw Refusal.wrong("file", REFUSALS.with("longestTable", LONGEST_TABLE / 1024), "table-size");
         }
         List<String> entered = table.enter(new String(bytes, StandardCharsets.UTF_8));
-        return list().stream().filter(one -> entered.contains(one.mark())).toList();
+        return list().stream().filter(one -> entered.contains(one.craftId())).toList();
     }
 
-    @GetMapping("/{mark}")
-    Chart chart(@PathVariable String mark) {
-        return charts.of(mark);
+    @GetMapping("/{craftId}")
+    Chart chart(@PathVariable String craftId) {
+        return charts.of(craftId);
     }
 
-    @PatchMapping("/{mark}")
-    Chart change(@PathVariable String mark, @RequestBody @Valid Changed changed) {
-        Row row = crafts.get(mark);
+    @PatchMapping("/{craftId}")
+    Chart change(@PathVariable String craftId, @RequestBody @Valid Changed changed) {
+        Row row = crafts.get(craftId);
         crafts.change(
-                row.mark(),
+                row.craftId(),
                 changed.version(),
                 new CraftStore.Changing(
                         changed.name().strip(),
@@ -176,28 +176,28 @@ class ChartController {
                         changed.state(),
                         changed.reason()),
                 clock.instant());
-        return charts.of(mark);
+        return charts.of(craftId);
     }
 
-    @GetMapping("/{mark}/build-sheet")
-    BuildSheet sheet(@PathVariable String mark) {
-        return crafts.newestSheet(crafts.get(mark).mark()).sheet();
+    @GetMapping("/{craftId}/build-sheet")
+    BuildSheet sheet(@PathVariable String craftId) {
+        return crafts.newestSheet(crafts.get(craftId).craftId()).sheet();
     }
 
-    @PutMapping("/{mark}/build-sheet")
-    Chart revise(@PathVariable String mark, @RequestBody @Valid Revising revising) {
+    @PutMapping("/{craftId}/build-sheet")
+    Chart revise(@PathVariable String craftId, @RequestBody @Valid Revising revising) {
         return revised(
-                crafts.get(mark).mark(),
+                crafts.get(craftId).craftId(),
                 revising.version(),
                 revising.sheet(),
                 revising.reason().strip());
     }
 
-    private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
+    private Chart revised(String craftId, long version, BuildSheet sheet, String reason) {
         BuildSheet sourced =
-                crafts.newestSheet(mark).readable().map(sheet::sourcedAfter).orElse(sheet);
+                crafts.newestSheet(craftId).readable().map(sheet::sourcedAfter).orElse(sheet);
         crafts.revise(
-                mark,
+                craftId,
                 version,
                 new CraftStore.Revising(
                         crafts.storable(sourced),
@@ -205,20 +205,20 @@ class ChartController {
                         "sheet",
                         SAID.with("reason", reason).line("changed").plain()),
                 clock.instant());
-        return charts.of(mark);
+        return charts.of(craftId);
     }
 
     /** Enters an older revision again, where the newest one cannot be read. */
-    @PostMapping("/{mark}/repair")
-    Chart repair(@PathVariable String mark, @RequestBody @Valid GoingBack back) {
-        Row row = crafts.get(mark);
-        Revision revision = crafts.revisions(row.mark()).stream()
+    @PostMapping("/{craftId}/repair")
+    Chart repair(@PathVariable String craftId, @RequestBody @Valid GoingBack back) {
+        Row row = crafts.get(craftId);
+        Revision revision = crafts.revisions(row.craftId()).stream()
                 .filter(r -> r.number() == back.revision() && r.readable().isPresent())
                 .findFirst()
                 .orElseThrow(
                         () -> Refusal.wrong("revision", REFUSALS.with("revision", back.revision()), "no-revision"));
         return revised(
-                row.mark(),
+                row.craftId(),
                 row.version(),
                 revision.sheet(),
                 SAID.with("n", revision.number()).line("back").plain());
@@ -235,22 +235,22 @@ class ChartController {
             @NotBlank(message = "{says.why.it.may.fly}") @Size(max = 400, message = MOST_LETTERS)
             String reason) {}
 
-    @PostMapping("/{mark}/sign-off")
-    Chart signOff(@PathVariable String mark, @RequestBody @Valid SigningOff signed) {
-        Row row = crafts.get(mark);
-        if (readiness.isHazardous(row.mark())) {
-            throw Refusal.conflict("mark", REFUSALS.with("mark", row.mark()), "hazard");
+    @PostMapping("/{craftId}/sign-off")
+    Chart signOff(@PathVariable String craftId, @RequestBody @Valid SigningOff signed) {
+        Row row = crafts.get(craftId);
+        if (readiness.isHazardous(row.craftId())) {
+            throw Refusal.conflict("craftId", REFUSALS.with("craftId", row.craftId()), "hazard");
         }
         if (signed.reason().strip().split("\\s+").length < 3) {
             throw Refusal.wrong("reason", REFUSALS, "sign-off-reason");
         }
-        crafts.signOff(row.mark(), signed.version(), signed.reason().strip(), clock.instant());
-        return charts.of(row.mark());
+        crafts.signOff(row.craftId(), signed.version(), signed.reason().strip(), clock.instant());
+        return charts.of(row.craftId());
     }
 
     /** Takes a craft off the bench without deleting anything, or puts it back. */
-    @PutMapping("/{mark}/aside")
-    void putAside(@PathVariable String mark, @RequestBody @Valid SettingAside aside) {
-        crafts.putAside(crafts.get(mark).mark(), aside.why(), clock.instant());
+    @PutMapping("/{craftId}/aside")
+    void putAside(@PathVariable String craftId, @RequestBody @Valid SettingAside aside) {
+        crafts.putAside(crafts.get(craftId).craftId(), aside.why(), clock.instant());
     }
 }

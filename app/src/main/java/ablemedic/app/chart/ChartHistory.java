@@ -19,15 +19,15 @@ class ChartHistory {
         this.workUps = workUps;
     }
 
-    List<LogEntry> log(String mark) {
-        return log.of(mark);
+    List<LogEntry> log(String craftId) {
+        return log.of(craftId);
     }
 
-    List<EntryCorrection> corrections(String mark) {
-        return corrections.ofLog(mark);
+    List<EntryCorrection> corrections(String craftId) {
+        return corrections.ofLog(craftId);
     }
 
-    List<WorkUpLine> workUps(String mark) {
-        return workUps.linesOf(mark);
+    List<WorkUpLine> workUps(String craftId) {
+        return workUps.linesOf(craftId);
     }
 }

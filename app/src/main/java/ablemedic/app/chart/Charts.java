@@ -50,7 +50,7 @@ class Charts {
 
     /** Which craft it is. */
     record Head(
-            String mark,
+            String craftId,
             String name,
             String craftClass,
             String builder,
@@ -110,23 +110,23 @@ class Charts {
     record Revised(int number, Instant enteredAt, String reason, List<SheetChanges.Change> changes) {}
 
     /** @throws ablemedic.app.storage.UnreadableRecordException where its newest sheet cannot be read */
-    Chart of(String mark) {
+    Chart of(String craftId) {
         // The version is read before the sheet: a chart with a newer sheet than its version is refused when it is
         // written back.
-        Row row = crafts.get(mark);
-        List<Revision> revisions = crafts.revisions(row.mark());
+        Row row = crafts.get(craftId);
+        List<Revision> revisions = crafts.revisions(row.craftId());
         Revision newest = revisions.get(revisions.size() - 1);
         BuildSheet sheet = newest.sheet();
-        Craft craft = crafts.craft(row.mark(), newest.number());
+        Craft craft = crafts.craft(row.craftId(), newest.number());
         Readiness.Stands stands = readiness.of(row);
-        Required required = records.of(row.mark());
+        Required required = records.of(row.craftId());
         List<ConflictView> conflicts = Stream.concat(
                         required.conflicts().stream().map(ConflictView::of),
                         required.unsolved().stream().map(ConflictView::unsolved))
                 .toList();
         return new Chart(
                 new Head(
-                        row.mark(),
+                        row.craftId(),
                         row.name(),
                         row.craftClass(),
                         row.builder(),
@@ -145,9 +145,9 @@ class Charts {
                         behind(sheet).stream().map(PartType::label).toList()),
                 new History(
                         revised(revisions),
-                        history.log(row.mark()),
-                        history.corrections(row.mark()),
-                        history.workUps(row.mark())));
+                        history.log(row.craftId()),
+                        history.corrections(row.craftId()),
+                        history.workUps(row.craftId())));
     }
 
     /** The workshop's own part types that this sheet has otherwise than they stand in the parts library now. */

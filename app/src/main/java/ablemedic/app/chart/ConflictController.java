@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
  * The conflicts of a craft's record over HTTP: what they are, and one put right on the craft or corrected on the sheet.
  */
 @RestController
-@RequestMapping("/api/crafts/{mark}/conflicts")
+@RequestMapping("/api/crafts/{craftId}/conflicts")
 class ConflictController {
     private static final Words SAID =
             Catalogue.beside(ConflictController.class, "words").of("conflict-controller");
@@ -49,7 +49,7 @@ class ConflictController {
      * @param open the work-up in which they are put right, where one is open; nothing where none is
      */
     record ConflictsView(
-            String mark,
+            String craftId,
             long version,
             @org.jspecify.annotations.Nullable Long open,
             List<ConflictView> conflicts,
@@ -71,8 +71,8 @@ class ConflictController {
             boolean made) {}
 
     @GetMapping
-    ConflictsView view(@PathVariable String mark) {
-        String right = crafts.get(mark).mark();
+    ConflictsView view(@PathVariable String craftId) {
+        String right = crafts.get(craftId).craftId();
         Required required = records.of(right);
         return new ConflictsView(
                 right,
@@ -88,10 +88,10 @@ class ConflictController {
     }
 
     @PostMapping
-    ConflictsView settle(@PathVariable String mark, @RequestBody @Valid Settled settled) {
-        String right = crafts.get(mark).mark();
+    ConflictsView settle(@PathVariable String craftId, @RequestBody @Valid Settled settled) {
+        String right = crafts.get(craftId).craftId();
         workUps.openOf(right).ifPresent(open -> {
-            throw Refusal.conflict("mark", REFUSALS.with("open", open).with("right", right), "open-work-up");
+            throw Refusal.conflict("craftId", REFUSALS.with("open", open).with("right", right), "open-work-up");
         });
         Conflict conflict = records.of(right).conflicts().stream()
                 .filter(one -> one.id().equals(settled.conflictId()))

@@ -55,18 +55,18 @@ public class Corrections {
     }
 
     /** Those of the lines of a craft's log, newest first. */
-    public List<EntryCorrection> ofLog(String mark) {
-        return of(What.LOG, "SELECT id FROM log_entry WHERE mark = ?", mark);
+    public List<EntryCorrection> ofLog(String craftId) {
+        return of(What.LOG, "SELECT id FROM log_entry WHERE craft_id = ?", craftId);
     }
 
     /** Those of the entries of a battery, newest first. */
     public List<EntryCorrection> ofBattery(String label) {
-        return of(What.PACK, "SELECT id FROM pack_entry WHERE label = ?", label);
+        return of(What.PACK, "SELECT id FROM battery_entry WHERE label = ?", label);
     }
 
     /** Those of the files of a craft, newest first. */
-    public List<EntryCorrection> ofFiles(String mark) {
-        return of(What.FILE, "SELECT id FROM kept_file WHERE mark = ?", mark);
+    public List<EntryCorrection> ofFiles(String craftId) {
+        return of(What.FILE, "SELECT id FROM kept_file WHERE craft_id = ?", craftId);
     }
 
     private List<EntryCorrection> of(What what, String entries, String owner) {

@@ -63,51 +63,51 @@ public class CraftLog {
     }
 
     @Transactional
-    public void add(String mark, Instant at, String kind, String text, @Nullable Long workUpId) {
-        database.sql("INSERT INTO log_entry (mark, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)")
-                .params(Arrays.asList(mark, at.toString(), kind, text, workUpId))
+    public void add(String craftId, Instant at, String kind, String text, @Nullable Long workUpId) {
+        database.sql("INSERT INTO log_entry (craft_id, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)")
+                .params(Arrays.asList(craftId, at.toString(), kind, text, workUpId))
                 .update();
     }
 
     /** Newest first. */
-    public List<LogEntry> of(String mark) {
-        return database.sql("SELECT * FROM log_entry WHERE mark = ? ORDER BY id DESC")
-                .param(mark)
+    public List<LogEntry> of(String craftId) {
+        return database.sql("SELECT * FROM log_entry WHERE craft_id = ? ORDER BY id DESC")
+                .param(craftId)
                 .query((rs, n) -> entry(rs))
                 .list();
     }
 
     /** The last line that speaks of the pre-power routine: it was made or became due. */
-    public Optional<LogEntry> lastOfRoutine(String mark) {
+    public Optional<LogEntry> lastOfRoutine(String craftId) {
         return database.sql("""
-        SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:kinds) ORDER BY id DESC LIMIT 1""")
-                .param("mark", mark)
+        SELECT * FROM log_entry WHERE craft_id = :craftId AND kind IN (:kinds) ORDER BY id DESC LIMIT 1""")
+                .param("craftId", craftId)
                 .param("kinds", OF_ROUTINE)
                 .query((rs, n) -> entry(rs))
                 .optional();
     }
 
     /** The lines of some kinds, newest first. */
-    public List<LogEntry> of(String mark, Set<String> kinds) {
-        return database.sql("SELECT * FROM log_entry WHERE mark = :mark AND kind IN (:kinds) ORDER BY id DESC")
-                .param("mark", mark)
+    public List<LogEntry> of(String craftId, Set<String> kinds) {
+        return database.sql("SELECT * FROM log_entry WHERE craft_id = :craftId AND kind IN (:kinds) ORDER BY id DESC")
+                .param("craftId", craftId)
                 .param("kinds", kinds)
                 .query((rs, n) -> entry(rs))
                 .list();
     }
 
     /** Whether it ever had a line of a kind. */
-    public boolean has(String mark, String kind) {
-        return database.sql("SELECT EXISTS (SELECT 1 FROM log_entry WHERE mark = ? AND kind = ?)")
-                .params(mark, kind)
+    public boolean has(String craftId, String kind) {
+        return database.sql("SELECT EXISTS (SELECT 1 FROM log_entry WHERE craft_id = ? AND kind = ?)")
+                .params(craftId, kind)
                 .query(Boolean.class)
                 .single();
     }
 
     /** The number of the newest line; it grows with every line. */
-    public long newest(String mark) {
-        return database.sql("SELECT coalesce(max(id), 0) FROM log_entry WHERE mark = ?")
-                .param(mark)
+    public long newest(String craftId) {
+        return database.sql("SELECT coalesce(max(id), 0) FROM log_entry WHERE craft_id = ?")
+                .param(craftId)
                 .query(Long.class)
                 .single();
     }
@@ -117,13 +117,13 @@ public class CraftLog {
      * history.
      */
     @Transactional
-    public void correct(String mark, long id, @Nullable String kind, String text, String reason, Instant at) {
-        LogEntry line = database.sql("SELECT * FROM log_entry WHERE mark = ? AND id = ?")
-                .params(mark, id)
+    public void correct(String craftId, long id, @Nullable String kind, String text, String reason, Instant at) {
+        LogEntry line = database.sql("SELECT * FROM log_entry WHERE craft_id = ? AND id = ?")
+                .params(craftId, id)
                 .query((rs, n) -> entry(rs))
                 .optional()
-                .orElseThrow(
-                        () -> Refusal.unknown("id", REFUSALS.with("mark", mark).with("id", id), "no-line"));
+                .orElseThrow(() ->
+                        Refusal.unknown("id", REFUSALS.with("craftId", craftId).with("id", id), "no-line"));
         if (!line.byHand()) {
             throw Refusal.conflict("id", REFUSALS, "not-by-hand");
         }

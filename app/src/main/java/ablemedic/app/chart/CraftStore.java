@@ -30,8 +30,8 @@ public class CraftStore {
             Catalogue.beside(CraftStore.class, "words").of("craft-store");
     private static final Words REFUSALS =
             Catalogue.beside(CraftStore.class, "refusals").of("craft-store");
-    /** What a mark looks like. */
-    public static final String MARK = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}";
+    /** What a craft ID looks like. */
+    public static final String ID = "[\\p{L}\\p{N}][\\p{L}\\p{M}\\p{N} ._-]{0,23}";
 
     private final JdbcClient database;
     private final Json json;
@@ -52,7 +52,7 @@ public class CraftStore {
         this.merge = merge;
     }
 
-    private record Opening(String mark, int opened, int newest, String own) {}
+    private record Opening(String craftId, int opened, int newest, String own) {}
 
     /** Whether a craft may fly. */
     public enum State {
@@ -67,7 +67,7 @@ public class CraftStore {
      * @param aside why it was put aside, where it was
      */
     public record Row(
-            String mark,
+            String craftId,
             String name,
             String craftClass,
             String builder,
@@ -85,43 +85,43 @@ public class CraftStore {
         }
     }
 
-    private record RevisionId(String mark, int number) {}
+    private record RevisionId(String craftId, int number) {}
 
     public List<Row> all() {
-        return database.sql("SELECT * FROM craft ORDER BY mark")
+        return database.sql("SELECT * FROM craft ORDER BY craft_id")
                 .query((rs, n) -> row(rs))
                 .list();
     }
 
-    /** By its mark, whatever its case; the one written just so comes first. */
-    public Optional<Row> find(String mark) {
+    /** By its craft ID, whatever its case; the one written just so comes first. */
+    public Optional<Row> find(String craftId) {
         return database.sql(
-                        "SELECT * FROM craft WHERE folded = ? OR mark = ? ORDER BY mark = ? COLLATE BINARY DESC LIMIT 1")
-                .params(Folded.of(mark), mark, mark)
+                        "SELECT * FROM craft WHERE folded = ? OR craft_id = ? ORDER BY craft_id = ? COLLATE BINARY DESC LIMIT 1")
+                .params(Folded.of(craftId), craftId, craftId)
                 .query((rs, n) -> row(rs))
                 .optional();
     }
 
     /**
-     * The craft of this mark.
+     * The craft of this craft ID.
      *
      * @throws Refusal when there is none
      */
-    public Row get(String mark) {
-        return find(mark)
+    public Row get(String craftId) {
+        return find(craftId)
                 .orElseThrow(() -> Refusal.unknown(
-                        "mark",
-                        REFUSALS.with("mark", Refusal.shortened(mark))
+                        "craftId",
+                        REFUSALS.with("craftId", Refusal.shortened(craftId))
                                 .with(
-                                        "mark2",
+                                        "known",
                                         Refusal.someOf(
-                                                all().stream().map(Row::mark).toList())),
+                                                all().stream().map(Row::craftId).toList())),
                         "no-craft"));
     }
 
     private Row row(ResultSet rs) throws SQLException {
         return new Row(
-                rs.getString("mark"),
+                rs.getString("craft_id"),
                 rs.getString("name"),
                 rs.getString("class"),
                 rs.getString("builder"),
@@ -133,42 +133,42 @@ public class CraftStore {
 
     /** Enters a new craft with its first build sheet. */
     @Transactional
-    public void enter(String mark, String name, String craftClass, String builder, BuildSheet sheet, Instant at) {
-        if (find(mark).isPresent()) {
-            throw Refusal.conflict("mark", REFUSALS.with("mark", mark), "id-taken");
+    public void enter(String craftId, String name, String craftClass, String builder, BuildSheet sheet, Instant at) {
+        if (find(craftId).isPresent()) {
+            throw Refusal.conflict("craftId", REFUSALS.with("craftId", craftId), "id-taken");
         }
         database.sql("""
-        INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at) VALUES (?, ?, ?, ?, ?, 'FIT', 1, ?)""")
-                .params(mark, Folded.of(mark), name, craftClass, builder, at.toString())
+        INSERT INTO craft (craft_id, folded, name, class, builder, state, version, entered_at) VALUES (?, ?, ?, ?, ?, 'FIT', 1, ?)""")
+                .params(craftId, Folded.of(craftId), name, craftClass, builder, at.toString())
                 .update();
-        insertSheet(mark, 1, sheet, SAID.line("entered").plain(), at);
-        log.add(mark, at, "entered", "Entered: " + craftClass, null);
+        insertSheet(craftId, 1, sheet, SAID.line("entered").plain(), at);
+        log.add(craftId, at, "entered", "Entered: " + craftClass, null);
     }
 
-    public Revision newestSheet(String mark) {
-        return database.sql("SELECT * FROM build_sheet WHERE mark = ? ORDER BY revision DESC LIMIT 1")
-                .param(mark)
+    public Revision newestSheet(String craftId) {
+        return database.sql("SELECT * FROM build_sheet WHERE craft_id = ? ORDER BY revision DESC LIMIT 1")
+                .param(craftId)
                 .query((rs, n) -> revision(rs))
                 .single();
     }
 
     /** @throws UnreadableRecordException where it cannot be read */
-    public BuildSheet sheet(String mark, int revision) {
+    public BuildSheet sheet(String craftId, int revision) {
         return sheets.of(
-                new RevisionId(mark, revision),
+                new RevisionId(craftId, revision),
                 id -> SheetForm.read(
                         json,
-                        database.sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ?")
-                                .params(mark, revision)
+                        database.sql("SELECT body FROM build_sheet WHERE craft_id = ? AND revision = ?")
+                                .params(craftId, revision)
                                 .query(String.class)
                                 .single()));
     }
 
     /** The craft of a revision. @throws UnreadableRecordException where it describes none */
-    public Craft craft(String mark, int revision) {
-        return crafts.of(new RevisionId(mark, revision), id -> {
+    public Craft craft(String craftId, int revision) {
+        return crafts.of(new RevisionId(craftId, revision), id -> {
             try {
-                return sheet(mark, revision).toCraft();
+                return sheet(craftId, revision).toCraft();
             } catch (RuntimeException e) {
                 // A sheet of an older version may lack anything at all.
                 throw new UnreadableRecordException(
@@ -178,29 +178,29 @@ public class CraftStore {
     }
 
     /** The craft as on its newest sheet. */
-    public Craft newestCraft(String mark) {
-        return craft(mark, newestRevision(mark));
+    public Craft newestCraft(String craftId) {
+        return craft(craftId, newestRevision(craftId));
     }
 
     /** The craft as on its newest sheet, with where its entries come from. */
-    public Recorded newestRecord(String mark) {
-        int newest = newestRevision(mark);
-        return sheet(mark, newest).recorded(craft(mark, newest));
+    public Recorded newestRecord(String craftId) {
+        int newest = newestRevision(craftId);
+        return sheet(craftId, newest).recorded(craft(craftId, newest));
     }
 
     /** The record of a revision. */
-    public Recorded record(String mark, int revision) {
-        return sheet(mark, revision).recorded(craft(mark, revision));
+    public Recorded record(String craftId, int revision) {
+        return sheet(craftId, revision).recorded(craft(craftId, revision));
     }
 
     /** The record of a revision with all edits made since, but those that a work-up made itself. */
-    public Recorded record(String mark, int opened, String own) {
-        return sheet(mark, opened, own).recorded(craft(mark, opened, own));
+    public Recorded record(String craftId, int opened, String own) {
+        return sheet(craftId, opened, own).recorded(craft(craftId, opened, own));
     }
 
-    public int newestRevision(String mark) {
-        return database.sql("SELECT max(revision) FROM build_sheet WHERE mark = ?")
-                .param(mark)
+    public int newestRevision(String craftId) {
+        return database.sql("SELECT max(revision) FROM build_sheet WHERE craft_id = ?")
+                .param(craftId)
                 .query(Integer.class)
                 .single();
     }
@@ -210,19 +210,21 @@ public class CraftStore {
      *
      * @param own what the reasons of those revisions begin with
      */
-    public Craft craft(String mark, int opened, String own) {
-        BuildSheet sheet = sheet(mark, opened, own);
-        return sheet.equals(sheet(mark, opened)) ? craft(mark, opened) : sheet.toCraft();
+    public Craft craft(String craftId, int opened, String own) {
+        BuildSheet sheet = sheet(craftId, opened, own);
+        return sheet.equals(sheet(craftId, opened)) ? craft(craftId, opened) : sheet.toCraft();
     }
 
-    private BuildSheet sheet(String mark, int opened, String own) {
-        int newest = newestRevision(mark);
-        return opened == newest ? sheet(mark, opened) : edited.of(new Opening(mark, opened, newest, own), this::edited);
+    private BuildSheet sheet(String craftId, int opened, String own) {
+        int newest = newestRevision(craftId);
+        return opened == newest
+                ? sheet(craftId, opened)
+                : edited.of(new Opening(craftId, opened, newest, own), this::edited);
     }
 
     private BuildSheet edited(Opening since) {
-        BuildSheet sheet = sheet(since.mark(), since.opened());
-        List<Revision> revisions = revisions(since.mark());
+        BuildSheet sheet = sheet(since.craftId(), since.opened());
+        List<Revision> revisions = revisions(since.craftId());
         for (int i = 1; i < revisions.size(); i++) {
             Revision before = revisions.get(i - 1);
             Revision after = revisions.get(i);
@@ -247,14 +249,14 @@ public class CraftStore {
     }
 
     /** The newest sheet with a change that was worked out on another one. */
-    public BuildSheet newestWith(String mark, BuildSheet before, BuildSheet after) {
-        return changedWhereItHolds(before, after, newestSheet(mark).sheet());
+    public BuildSheet newestWith(String craftId, BuildSheet before, BuildSheet after) {
+        return changedWhereItHolds(before, after, newestSheet(craftId).sheet());
     }
 
-    public List<Revision> revisions(String mark) {
+    public List<Revision> revisions(String craftId) {
         return database.sql(
-                        "SELECT mark, revision, reason, entered_at FROM build_sheet WHERE mark = ? ORDER BY revision")
-                .param(mark)
+                        "SELECT craft_id, revision, reason, entered_at FROM build_sheet WHERE craft_id = ? ORDER BY revision")
+                .param(craftId)
                 .query((rs, n) -> revision(rs))
                 .list();
     }
@@ -265,13 +267,13 @@ public class CraftStore {
                 number,
                 rs.getString("reason"),
                 unreadables.time("build_sheet", rs, "entered_at"),
-                readable(rs.getString("mark"), number));
+                readable(rs.getString("craft_id"), number));
     }
 
-    private Optional<BuildSheet> readable(String mark, int number) {
+    private Optional<BuildSheet> readable(String craftId, int number) {
         try {
-            craft(mark, number);
-            return Optional.of(sheet(mark, number));
+            craft(craftId, number);
+            return Optional.of(sheet(craftId, number));
         } catch (UnreadableRecordException e) {
             return Optional.empty();
         }
@@ -284,14 +286,14 @@ public class CraftStore {
      * @throws Refusal when there is a newer one by now
      */
     @Transactional
-    public void revise(String mark, int onto, BuildSheet sheet, String reason, Instant at) {
-        Revision newest = newestSheet(mark);
+    public void revise(String craftId, int onto, BuildSheet sheet, String reason, Instant at) {
+        Revision newest = newestSheet(craftId);
         if (newest.number() != onto) {
-            throw Refusal.conflict("version", REFUSALS.with("mark", mark), "stale-sheet");
+            throw Refusal.conflict("version", REFUSALS.with("craftId", craftId), "stale-sheet");
         }
         if (!newest.readable().equals(Optional.of(sheet))) {
-            insertSheet(mark, newest.number() + 1, sheet, reason, at);
-            bump(mark);
+            insertSheet(craftId, newest.number() + 1, sheet, reason, at);
+            bump(craftId);
         }
     }
 
@@ -304,15 +306,15 @@ public class CraftStore {
 
     /** Adds a revision on top of the version that the writer has seen, with its line in the log. */
     @Transactional
-    public void revise(String mark, long version, Revising revising, Instant at) {
-        Revision newest = newestSheet(mark);
-        claim(mark, version);
-        insertSheet(mark, newest.number() + 1, revising.sheet(), revising.reason(), at);
+    public void revise(String craftId, long version, Revising revising, Instant at) {
+        Revision newest = newestSheet(craftId);
+        claim(craftId, version);
+        insertSheet(craftId, newest.number() + 1, revising.sheet(), revising.reason(), at);
         boolean rewired = !newest.readable()
                 .map(before -> before.wiredLike(revising.sheet()))
                 .orElse(false);
         String kind = rewired && !CraftLog.makesDue(revising.kind()) ? "opened" : revising.kind();
-        log.add(mark, at, kind, revising.line(), null);
+        log.add(craftId, at, kind, revising.line(), null);
     }
 
     /** @param reason why it is grounded or released; counts only where the state changes */
@@ -320,16 +322,16 @@ public class CraftStore {
 
     /** Changes name, builder and state on top of the version that the writer has seen. */
     @Transactional
-    public void change(String mark, long version, Changing changing, Instant at) {
+    public void change(String craftId, long version, Changing changing, Instant at) {
         State state = changing.state();
-        Row before = get(mark);
-        claim(mark, version);
-        database.sql("UPDATE craft SET name = ?, builder = ?, state = ? WHERE mark = ?")
-                .params(changing.name(), changing.builder(), state.name(), mark)
+        Row before = get(craftId);
+        claim(craftId, version);
+        database.sql("UPDATE craft SET name = ?, builder = ?, state = ? WHERE craft_id = ?")
+                .params(changing.name(), changing.builder(), state.name(), craftId)
                 .update();
         if (before.state() != state) {
             log.add(
-                    mark,
+                    craftId,
                     at,
                     "state",
                     (state == State.GROUNDED ? "Grounded: " : "Released: ") + changing.reason(),
@@ -339,13 +341,13 @@ public class CraftStore {
 
     /** Signs a craft off with a reason, on top of the version that the writer has seen. */
     @Transactional
-    public void signOff(String mark, long version, String reason, Instant at) {
-        claim(mark, version);
-        database.sql("UPDATE craft SET state = 'FIT' WHERE mark = ?")
-                .param(mark)
+    public void signOff(String craftId, long version, String reason, Instant at) {
+        claim(craftId, version);
+        database.sql("UPDATE craft SET state = 'FIT' WHERE craft_id = ?")
+                .param(craftId)
                 .update();
         log.add(
-                mark,
+                craftId,
                 at,
                 "signed-off",
                 SAID.with("reason", reason).line("signed-off").plain(),
@@ -354,12 +356,12 @@ public class CraftStore {
 
     /** Takes a craft off the bench, with a reason, or puts it back. */
     @Transactional
-    public void putAside(String mark, @Nullable String reason, Instant at) {
-        database.sql("UPDATE craft SET aside = ?, version = version + 1 WHERE mark = ?")
-                .params(Arrays.asList(reason, mark))
+    public void putAside(String craftId, @Nullable String reason, Instant at) {
+        database.sql("UPDATE craft SET aside = ?, version = version + 1 WHERE craft_id = ?")
+                .params(Arrays.asList(reason, craftId))
                 .update();
         log.add(
-                mark,
+                craftId,
                 at,
                 "state",
                 SAID.with("back", Param.when(reason == null))
@@ -369,24 +371,25 @@ public class CraftStore {
                 null);
     }
 
-    private void claim(String mark, long version) {
-        Row now = get(mark);
+    private void claim(String craftId, long version) {
+        Row now = get(craftId);
         if (now.version() != version) {
             throw Refusal.stale(version, now.version());
         }
-        bump(mark);
+        bump(craftId);
     }
 
-    private void bump(String mark) {
-        database.sql("UPDATE craft SET version = version + 1 WHERE mark = ?")
-                .param(mark)
+    private void bump(String craftId) {
+        database.sql("UPDATE craft SET version = version + 1 WHERE craft_id = ?")
+                .param(craftId)
                 .update();
     }
 
-    private void insertSheet(String mark, int revision, BuildSheet sheet, String reason, Instant at) {
+    private void insertSheet(String craftId, int revision, BuildSheet sheet, String reason, Instant at) {
         try {
-            database.sql("INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)")
-                    .params(mark, revision, SheetForm.write(json, sheet), reason, at.toString())
+            database.sql(
+                            "INSERT INTO build_sheet (craft_id, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)")
+                    .params(craftId, revision, SheetForm.write(json, sheet), reason, at.toString())
                     .update();
         } catch (DuplicateKeyException e) {
             throw Refusal.conflict("version", REFUSALS, "stale-craft");

@@ -26,17 +26,18 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
 /**
- * Crafts and their parts from a table: a row each, by the columns mark, name, builder, class, spins, numbering, mode,
- * layout, parts, cells, chemistry, capacity_mah, cell_milliohms. Only the mark has to be there; parts are ids of the
- * parts library, parted by semicolons.
+ * Crafts and their parts from a table: a row each, by the columns craft_id, name, builder, class, spins, numbering,
+ * mode, layout, parts, cells, chemistry, capacity_mah, cell_milliohms. Only craft_id has to be there; parts are ids of
+ * the parts library, parted by semicolons.
  */
 @Component
 class CraftTable {
     private static final Words REFUSALS =
             Catalogue.beside(CraftTable.class, "refusals").of("craft-table");
     private static final int MOST = 500;
+    private static final String CRAFT_ID = "craft_id";
     private static final Set<String> COLUMNS = Set.of(
-            "mark",
+            CRAFT_ID,
             "name",
             "builder",
             "class",
@@ -60,7 +61,7 @@ class CraftTable {
         this.clock = clock;
     }
 
-    /** Enters every craft of a table, or none where a row is wrong. @return their marks */
+    /** Enters every craft of a table, or none where a row is wrong. @return their craft IDs */
     @Transactional
     public List<String> enter(String table) {
         try (CsvReader<NamedCsvRecord> csv =
@@ -73,7 +74,7 @@ class CraftTable {
                 throw Refusal.wrong("file", REFUSALS.with("most", MOST), "rows");
             }
             List<String> heads = rows.get(0).getHeader();
-            if (!COLUMNS.containsAll(heads) || !heads.contains("mark")) {
+            if (!COLUMNS.containsAll(heads) || !heads.contains(CRAFT_ID)) {
                 throw Refusal.wrong(
                         "line 1",
                         REFUSALS.with("columns", String.join(", ", new TreeSet<>(COLUMNS)))
@@ -91,10 +92,10 @@ class CraftTable {
 
     private String enter(NamedCsvRecord row) {
         String where = "line " + row.getStartingLineNumber();
-        String mark = Folded.composed(cell(row, "mark"));
+        String craftId = Folded.composed(cell(row, CRAFT_ID));
         String name = cell(row, "name");
         String builder = cell(row, "builder");
-        if (!mark.matches(CraftStore.MARK) || name.length() > 80 || builder.length() > 80) {
+        if (!craftId.matches(CraftStore.ID) || name.length() > 80 || builder.length() > 80) {
             throw Refusal.wrong(where, REFUSALS, "names");
         }
         try {
@@ -114,8 +115,8 @@ class CraftTable {
                                     .map(String::strip)
                                     .filter(part -> !part.isEmpty())
                                     .toList()));
-            crafts.enter(mark, name, preset.label(), builder, crafts.storable(sheet), clock.instant());
-            return mark;
+            crafts.enter(craftId, name, preset.label(), builder, crafts.storable(sheet), clock.instant());
+            return craftId;
         } catch (Refusal e) {
             throw e.where().startsWith("line") ? e : Refusal.wrong(where, e.getMessage());
         } catch (Rejected e) {

@@ -11,20 +11,20 @@ import org.springframework.stereotype.Component;
 @Component
 public class CraftVersions {
     private static final String OF_CRAFTS = """
-      SELECT c.mark,
-        (SELECT max(revision) FROM build_sheet s WHERE s.mark = c.mark) AS sheet,
-        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = c.mark) AS log,
-        (SELECT coalesce(max(number), 0) FROM snapshot s WHERE s.mark = c.mark) AS snapshot,
-        (SELECT coalesce(max(id), 0) FROM routine_run r WHERE r.mark = c.mark) AS routine,
-        (SELECT coalesce(max(id) || '/' || sum(version) || '/' || count(ended_at), '') FROM set_up s WHERE s.mark = c.mark) AS set_up,
-        (SELECT count(*) || '/' || count(w.aside) FROM work_up w LEFT JOIN work_up_event e ON e.work_up_id = w.id WHERE w.mark = c.mark) AS work_ups
+      SELECT c.craft_id,
+        (SELECT max(revision) FROM build_sheet s WHERE s.craft_id = c.craft_id) AS sheet,
+        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.craft_id = c.craft_id) AS log,
+        (SELECT coalesce(max(number), 0) FROM snapshot s WHERE s.craft_id = c.craft_id) AS snapshot,
+        (SELECT coalesce(max(id), 0) FROM pre_power_run r WHERE r.craft_id = c.craft_id) AS routine,
+        (SELECT coalesce(max(id) || '/' || sum(version) || '/' || count(ended_at), '') FROM set_up s WHERE s.craft_id = c.craft_id) AS set_up,
+        (SELECT count(*) || '/' || count(w.aside) FROM work_up w LEFT JOIN work_up_event e ON e.work_up_id = w.id WHERE w.craft_id = c.craft_id) AS work_ups
       FROM craft c""";
     /**
      * What concerns all crafts: conventions and the meter, part types, firmware dialects, entries that were corrected.
      */
     private static final String OF_ALL = """
       SELECT (SELECT coalesce(group_concat(name || body), '') FROM setting)
-        || (SELECT count(*) || coalesce(max(entered_at), '') FROM part_sort)
+        || (SELECT count(*) || coalesce(max(entered_at), '') FROM part_type)
         || (SELECT count(*) || coalesce(max(entered_at), '') FROM firmware_family)
         || (SELECT coalesce(max(id), 0) FROM correction)""";
 
@@ -40,15 +40,15 @@ public class CraftVersions {
 
     public Map<String, CraftStamp> of(List<Row> crafts) {
         Map<String, Row> rows = new HashMap<>();
-        crafts.forEach(row -> rows.put(row.mark(), row));
+        crafts.forEach(row -> rows.put(row.craftId(), row));
         String all = database.sql(OF_ALL).query(String.class).single();
         Map<String, CraftStamp> stamps = new HashMap<>();
         database.sql(OF_CRAFTS)
-                .query((rs, n) -> rows.containsKey(rs.getString("mark"))
+                .query((rs, n) -> rows.containsKey(rs.getString("craft_id"))
                         ? stamps.put(
-                                rs.getString("mark"),
+                                rs.getString("craft_id"),
                                 new CraftStamp(
-                                        rows.get(rs.getString("mark")),
+                                        rows.get(rs.getString("craft_id")),
                                         rs.getInt("sheet"),
                                         rs.getLong("log"),
                                         rs.getLong("snapshot"),

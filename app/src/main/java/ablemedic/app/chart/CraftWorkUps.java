@@ -14,17 +14,17 @@ public interface CraftWorkUps {
     record WorkUpLine(long id, String complaint, Instant openedAt, boolean open, String ended) {}
 
     /** Newest first. */
-    List<WorkUpLine> linesOf(String mark);
+    List<WorkUpLine> linesOf(String craftId);
 
     /** The number of the open one. */
-    Optional<Long> openOf(String mark);
+    Optional<Long> openOf(String craftId);
 
     /**
      * Those that ended without their cause found, with the line of the log that says so; nobody signed the craft off
      * since.
      */
-    List<String> withoutCause(String mark);
+    List<String> withoutCause(String craftId);
 
     /** A crash was logged on the chart: the open work-up knows it. */
-    void cameDown(String mark, String words);
+    void cameDown(String craftId, String words);
 }

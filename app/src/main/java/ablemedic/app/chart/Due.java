@@ -17,7 +17,7 @@ public record Due(String what, String why, String page) {
     /** Something that can fall due. */
     public interface Source {
         /** What is due on a craft, if anything; its place among others, the first first. */
-        Optional<Due> of(String mark);
+        Optional<Due> of(String craftId);
 
         int place();
     }
@@ -32,10 +32,10 @@ public record Due(String what, String why, String page) {
         }
 
         /** What is due on a craft, in the order in which it is made. */
-        public List<Due> of(String mark) {
+        public List<Due> of(String craftId) {
             return sources.stream()
                     .sorted((a, b) -> Integer.compare(a.place(), b.place()))
-                    .flatMap(source -> source.of(mark).stream())
+                    .flatMap(source -> source.of(craftId).stream())
                     .toList();
         }
     }

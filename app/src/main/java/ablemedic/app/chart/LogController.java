@@ -56,29 +56,29 @@ class LogController {
         FLASH
     }
 
-    @GetMapping("/{mark}/log")
-    List<LogEntry> log(@PathVariable String mark) {
-        return log.of(crafts.get(mark).mark());
+    @GetMapping("/{craftId}/log")
+    List<LogEntry> log(@PathVariable String craftId) {
+        return log.of(crafts.get(craftId).craftId());
     }
 
     /**
      * Notes in the log what happened to a craft, and in its open work-up that it crashed; a crash, a part and an opened
      * stack make the pre-power routine due.
      */
-    @PostMapping("/{mark}/log")
+    @PostMapping("/{craftId}/log")
     @Transactional
-    public List<LogEntry> note(@PathVariable String mark, @RequestBody @Valid LogNote noted) {
-        Row row = crafts.get(mark);
+    public List<LogEntry> note(@PathVariable String craftId, @RequestBody @Valid LogNote noted) {
+        Row row = crafts.get(craftId);
         log.add(
-                row.mark(),
+                row.craftId(),
                 clock.instant(),
                 noted.kind().name().toLowerCase(Locale.ROOT),
                 noted.text().strip(),
                 null);
         if (noted.kind() == Kind.CRASH) {
-            workUps.cameDown(row.mark(), noted.text().strip());
+            workUps.cameDown(row.craftId(), noted.text().strip());
         }
-        return log.of(row.mark());
+        return log.of(row.craftId());
     }
 
     /** A line of the log put right. */
@@ -98,24 +98,25 @@ class LogController {
             String reason) {}
 
     /** Puts a line right that was written by hand; what it said before stays in its history. */
-    @PutMapping("/{mark}/log/{id}")
-    Chart correctLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineRight right) {
-        Row row = crafts.get(mark);
+    @PutMapping("/{craftId}/log/{id}")
+    Chart correctLine(@PathVariable String craftId, @PathVariable long id, @RequestBody @Valid LineRight right) {
+        Row row = crafts.get(craftId);
         log.correct(
-                row.mark(),
+                row.craftId(),
                 id,
                 right.kind().name().toLowerCase(Locale.ROOT),
                 right.text().strip(),
                 right.reason().strip(),
                 clock.instant());
-        return charts.of(row.mark());
+        return charts.of(row.craftId());
     }
 
     /** Takes a line back that was written by hand: it counts for nothing, and stays in the history. */
-    @PostMapping("/{mark}/log/{id}/withdrawal")
-    Chart withdrawLine(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid LineWithdrawn withdrawn) {
-        Row row = crafts.get(mark);
-        log.correct(row.mark(), id, null, "", withdrawn.reason().strip(), clock.instant());
-        return charts.of(row.mark());
+    @PostMapping("/{craftId}/log/{id}/withdrawal")
+    Chart withdrawLine(
+            @PathVariable String craftId, @PathVariable long id, @RequestBody @Valid LineWithdrawn withdrawn) {
+        Row row = crafts.get(craftId);
+        log.correct(row.craftId(), id, null, "", withdrawn.reason().strip(), clock.instant());
+        return charts.of(row.craftId());
     }
 }

@@ -29,9 +29,9 @@ public class MotorsSeen implements Due.Source {
     }
 
     @Override
-    public Optional<Due> of(String mark) {
+    public Optional<Due> of(String craftId) {
         List<LogEntry> lines = log.of(
-                mark, Stream.concat(MAKES_DUE.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
+                craftId, Stream.concat(MAKES_DUE.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
         return lines.stream()
                 .findFirst()
                 .filter(line -> MAKES_DUE.contains(line.kind()))

@@ -38,7 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Parts and wires of a craft: adding, taking off, wiring anew. */
 @RestController
-@RequestMapping("/api/crafts/{mark}")
+@RequestMapping("/api/crafts/{craftId}")
 public class PartsController {
     private static final Words SAID =
             Catalogue.beside(PartsController.class, "words").of("parts-controller");
@@ -77,15 +77,15 @@ public class PartsController {
 
     /** Adds a part from the parts library; its wires run to the first pads that fit. */
     @PostMapping("/parts")
-    Chart addPart(@PathVariable String mark, @RequestBody @Valid PartAdded added) {
-        Row row = crafts.get(mark);
-        BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+    Chart addPart(@PathVariable String craftId, @RequestBody @Valid PartAdded added) {
+        Row row = crafts.get(craftId);
+        BuildSheet sheet = crafts.newestSheet(row.craftId()).sheet();
         ElectricSheet more =
                 WiringLayout.withPart(electrics(sheet).sheet(), partTypes.get(added.archetype(), "archetype"));
         Part part = more.parts().get(more.parts().size() - 1);
         Craft craft = UartsFromWiring.toldOf(sheet.toCraft().withElectrics(new Electrics(more)), part.id());
         return revised(
-                row.mark(),
+                row.craftId(),
                 added.version(),
                 BuildSheet.of(craft),
                 SAID.with("part", part.label()).line("added").plain());
@@ -93,9 +93,9 @@ public class PartsController {
 
     /** Takes a part and its wires off. */
     @DeleteMapping("/parts/{partId}")
-    Chart removePart(@PathVariable String mark, @PathVariable String partId, @RequestParam long version) {
-        Row row = crafts.get(mark);
-        BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+    Chart removePart(@PathVariable String craftId, @PathVariable String partId, @RequestParam long version) {
+        Row row = crafts.get(craftId);
+        BuildSheet sheet = crafts.newestSheet(row.craftId()).sheet();
         ElectricEntry entry = ElectricEntry.of(electrics(sheet));
         if (entry.parts().stream().noneMatch(p -> p.id().equals(partId))) {
             throw Refusal.unknown(
@@ -116,7 +116,7 @@ public class PartsController {
                 entry.battery(),
                 entry.partTypes());
         return revised(
-                row.mark(),
+                row.craftId(),
                 version,
                 sheet.withElectrics(fewer),
                 SAID.with("part", partId).line("removed").plain());
@@ -129,19 +129,19 @@ public class PartsController {
      * sheet has.
      */
     @PutMapping("/part-types")
-    Chart refresh(@PathVariable String mark, @RequestBody @Valid Refreshing refreshing) {
-        Row row = crafts.get(mark);
-        BuildSheet sheet = crafts.newestSheet(row.mark()).sheet();
+    Chart refresh(@PathVariable String craftId, @RequestBody @Valid Refreshing refreshing) {
+        Row row = crafts.get(craftId);
+        BuildSheet sheet = crafts.newestSheet(row.craftId()).sheet();
         List<PartType> behind = charts.behind(sheet);
         if (behind.isEmpty() || sheet.electrics() == null) {
-            throw Refusal.conflict("partTypes", REFUSALS.with("mark", row.mark()), "as-library");
+            throw Refusal.conflict("partTypes", REFUSALS.with("craftId", row.craftId()), "as-library");
         }
         ElectricEntry entry = sheet.electrics();
         for (PartType newer : behind) {
             entry = entry.with(newer);
         }
         return revised(
-                row.mark(),
+                row.craftId(),
                 refreshing.version(),
                 sheet.withElectrics(entry),
                 SAID.with(
@@ -155,27 +155,27 @@ public class PartsController {
 
     /** Wires a craft by a usual layout, in place of what was entered. */
     @PutMapping("/layout")
-    Chart layOut(@PathVariable String mark, @RequestBody @Valid LaidOut laid) {
-        Row row = crafts.get(mark);
+    Chart layOut(@PathVariable String craftId, @RequestBody @Valid LaidOut laid) {
+        Row row = crafts.get(craftId);
         Craft craft = wired(
-                crafts.newestSheet(row.mark()).sheet().toCraft(),
+                crafts.newestSheet(row.craftId()).sheet().toCraft(),
                 laid.layout(),
                 laid.battery().kind(),
                 laid.parts());
         return revised(
-                row.mark(),
+                row.craftId(),
                 laid.version(),
                 BuildSheet.of(craft),
                 "wired: " + laid.layout().label());
     }
 
-    private Chart revised(String mark, long version, BuildSheet sheet, String reason) {
+    private Chart revised(String craftId, long version, BuildSheet sheet, String reason) {
         crafts.revise(
-                mark,
+                craftId,
                 version,
                 new CraftStore.Revising(crafts.storable(sheet), reason, "part", Text.capitalized(reason)),
                 clock.instant());
-        return charts.of(mark);
+        return charts.of(craftId);
     }
 
     private static Electrics electrics(BuildSheet sheet) {

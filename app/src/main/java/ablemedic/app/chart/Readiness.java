@@ -61,17 +61,17 @@ public class Readiness {
      * @throws UnreadableRecordException where the newest sheet can't be read
      */
     public Stands of(CraftStamp stamp) {
-        return kept.of(stamp.row().mark(), stamp, () -> {
-            records.of(stamp.row().mark());
+        return kept.of(stamp.row().craftId(), stamp, () -> {
+            records.of(stamp.row().craftId());
             return of(stamp.row());
         });
     }
 
     public Stands of(Row row) {
-        Optional<Required> required = records.readable(row.mark());
+        Optional<Required> required = records.readable(row.craftId());
         List<Violation> open = required.map(Required::open).orElse(List.of());
-        List<String> withoutCause = workUps.withoutCause(row.mark());
-        List<Due> due = dues.of(row.mark());
+        List<String> withoutCause = workUps.withoutCause(row.craftId());
+        List<Due> due = dues.of(row.craftId());
         Set<String> conflicts = required.map(Readiness::conflicting).orElse(Set.of());
         List<Ground> grounds = new ArrayList<>(open.stream()
                 .map(one -> new Ground(
@@ -87,7 +87,7 @@ public class Readiness {
         }
         Fitness fitness = Fitness.of(new Facts(
                 required.isPresent(),
-                workUps.openOf(row.mark()).isPresent(),
+                workUps.openOf(row.craftId()).isPresent(),
                 !open.isEmpty(),
                 row.state() == State.GROUNDED,
                 !withoutCause.isEmpty(),
@@ -97,8 +97,8 @@ public class Readiness {
     }
 
     /** Whether no sign-off lifts what grounds a craft. */
-    boolean isHazardous(String mark) {
-        return records.readable(mark)
+    boolean isHazardous(String craftId) {
+        return records.readable(craftId)
                 .map(required -> required.open().stream().anyMatch(one -> one.severity() == Severity.HAZARD))
                 .orElse(true);
     }

@@ -18,7 +18,7 @@ public class Records {
     /** A workshop's whole bench. */
     private static final int NEWEST = 400;
 
-    private record Revision(String mark, int number) {}
+    private record Revision(String craftId, int number) {}
 
     private final CraftStore crafts;
     private final Recent<Recorded, Required> kept = new Recent<>(KEPT);
@@ -29,10 +29,10 @@ public class Records {
     }
 
     /** @throws UnreadableRecordException where the newest sheet can't be read */
-    public Required of(String mark) {
+    public Required of(String craftId) {
         return newest.of(
-                new Revision(mark, crafts.newestRevision(mark)),
-                revision -> of(crafts.record(mark, revision.number())));
+                new Revision(craftId, crafts.newestRevision(craftId)),
+                revision -> of(crafts.record(craftId, revision.number())));
     }
 
     public Required of(Recorded recorded) {
@@ -40,9 +40,9 @@ public class Records {
     }
 
     /** The same; nothing where the newest sheet can't be read. */
-    public Optional<Required> readable(String mark) {
+    public Optional<Required> readable(String craftId) {
         try {
-            return Optional.of(of(mark));
+            return Optional.of(of(craftId));
         } catch (UnreadableRecordException e) {
             return Optional.empty();
         }

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The serial lines of a craft, each judged. */
 @RestController
-@RequestMapping("/api/crafts/{mark}")
+@RequestMapping("/api/crafts/{craftId}")
 class SerialMapController {
     private static final Words SAID =
             Catalogue.beside(SerialMapController.class, "words").of("serial-map-controller");
@@ -68,8 +68,8 @@ class SerialMapController {
     record MapFound(String text, String remedy) {}
 
     @GetMapping("/serial-map")
-    SerialMapView map(@PathVariable String mark) {
-        Craft craft = crafts.newestSheet(crafts.get(mark).mark()).sheet().toCraft();
+    SerialMapView map(@PathVariable String craftId) {
+        Craft craft = crafts.newestSheet(crafts.get(craftId).craftId()).sheet().toCraft();
         return SerialMap.of(craft)
                 .map(SerialMapController::view)
                 .orElseGet(() -> new SerialMapView("", "", "", "", List.of(), List.of(), false, List.of()));
@@ -124,8 +124,8 @@ class SerialMapController {
 
     /** Tells the UARTs on the sheet what the wires on it want, in place of what was told. */
     @PutMapping("/uarts")
-    Chart fromTheWiring(@PathVariable String mark, @RequestBody @Valid UartsSet told) {
-        String known = crafts.get(mark).mark();
+    Chart fromTheWiring(@PathVariable String craftId, @RequestBody @Valid UartsSet told) {
+        String known = crafts.get(craftId).craftId();
         BuildSheet sheet = BuildSheet.of(
                 UartsFromWiring.told(crafts.newestSheet(known).sheet().toCraft()));
         String reason = SAID.line("set").plain();

@@ -70,7 +70,7 @@ public class SnapshotStore {
      */
     public record Row(
             long id,
-            String mark,
+            String craftId,
             int number,
             String family,
             String version,
@@ -105,18 +105,18 @@ public class SnapshotStore {
 
     /** Adds a settings export to a craft's snapshots; none is ever overwritten. */
     @Transactional
-    public Row add(String mark, Dictionary dictionary, Export export, Instant at) {
-        int number = database.sql("SELECT coalesce(max(number), 0) + 1 FROM snapshot WHERE mark = ?")
-                .param(mark)
+    public Row add(String craftId, Dictionary dictionary, Export export, Instant at) {
+        int number = database.sql("SELECT coalesce(max(number), 0) + 1 FROM snapshot WHERE craft_id = ?")
+                .param(craftId)
                 .query(Integer.class)
                 .single();
         if (number > MOST_OF_A_CRAFT) {
             throw Refusal.conflict("file", REFUSALS.with("mostOfACraft", MOST_OF_A_CRAFT), "snapshots");
         }
         database.sql(
-                        "INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
+                        "INSERT INTO snapshot (craft_id, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)")
                 .params(
-                        mark,
+                        craftId,
                         number,
                         dictionary.family().id(),
                         dictionary.version(),
@@ -127,19 +127,19 @@ public class SnapshotStore {
                         Packed.of(export.file()))
                 .update();
         log.add(
-                mark,
+                craftId,
                 at,
                 "snapshot",
                 SAID.with("n", number).with("why", export.why()).line("kept").plain(),
                 null);
-        return counted(get(mark, number), with(dictionary.family()));
+        return counted(get(craftId, number), with(dictionary.family()));
     }
 
     /** Those of a craft, the newest first, each with how much of it is understood by now. */
     @Transactional
-    public List<Row> counted(String mark) {
+    public List<Row> counted(String craftId) {
         Map<String, String> with = new HashMap<>();
-        return of(mark).stream()
+        return of(craftId).stream()
                 .map(row -> counted(row, with.computeIfAbsent(row.family(), family -> families.find(family)
                         .map(SnapshotStore::with)
                         .orElse(""))))
@@ -161,7 +161,7 @@ public class SnapshotStore {
                 .update();
         return new Row(
                 row.id(),
-                row.mark(),
+                row.craftId(),
                 row.number(),
                 row.family(),
                 row.version(),
@@ -179,26 +179,26 @@ public class SnapshotStore {
     }
 
     /** Newest first. */
-    public List<Row> of(String mark) {
+    public List<Row> of(String craftId) {
         return database.sql(
-                        "SELECT id, mark, number, family, version, target, why, name, taken_at, settings, odd, counted_with FROM snapshot WHERE mark = ? ORDER BY number DESC")
-                .param(mark)
+                        "SELECT id, craft_id, number, family, version, target, why, name, taken_at, settings, odd, counted_with FROM snapshot WHERE craft_id = ? ORDER BY number DESC")
+                .param(craftId)
                 .query((rs, n) -> row(rs))
                 .list();
     }
 
-    public Row get(String mark, int number) {
-        return of(mark).stream()
+    public Row get(String craftId, int number) {
+        return of(craftId).stream()
                 .filter(row -> row.number() == number)
                 .findFirst()
-                .orElseThrow(() ->
-                        Refusal.unknown("number", REFUSALS.with("mark", mark).with("number", number), "no-snapshot"));
+                .orElseThrow(() -> Refusal.unknown(
+                        "number", REFUSALS.with("craftId", craftId).with("number", number), "no-snapshot"));
     }
 
     private Row row(ResultSet rs) throws SQLException {
         return new Row(
                 rs.getLong("id"),
-                rs.getString("mark"),
+                rs.getString("craft_id"),
                 rs.getInt("number"),
                 rs.getString("family"),
                 rs.getString("version"),
@@ -227,7 +227,7 @@ public class SnapshotStore {
 
     /** What a craft was told by a snapshot, seen beside those before it; nothing where it can't be read any more. */
     public Optional<Snapshot> snapshot(Row row) {
-        return read(row).snapshot().map(own -> of(row.mark()).stream()
+        return read(row).snapshot().map(own -> of(row.craftId()).stream()
                 .filter(one -> one.number() < row.number())
                 .limit(LOOKED_BACK)
                 .flatMap(one -> read(one).snapshot().stream())
@@ -258,8 +258,8 @@ public class SnapshotStore {
      * The names of the firmware that a craft had when it was last listed; nothing where it never was, or its family is
      * not known any more.
      */
-    public Optional<Dictionary> names(String mark) {
-        return of(mark).stream().findFirst().flatMap(row -> families.find(row.family())
+    public Optional<Dictionary> names(String craftId) {
+        return of(craftId).stream().findFirst().flatMap(row -> families.find(row.family())
                 .filter(family -> family.version(row.version()).isPresent())
                 .map(family -> new Dictionary(family, row.version())));
     }
@@ -274,12 +274,12 @@ public class SnapshotStore {
      * @param faults that a settings export could show
      */
     public List<ExportAsEvidence> toTake(
-            String mark,
+            String craftId,
             Collection<String> taken,
             Craft sheet,
             Supplier<Optional<Check<Craft>>> amiss,
             Collection<Fault<Craft>> faults) {
-        List<Row> rows = of(mark);
+        List<Row> rows = of(craftId);
         return IntStream.range(0, rows.size())
                 .filter(i ->
                         i < TO_TAKE || taken.contains(ExportCheck.id(rows.get(i).id())))

@@ -68,7 +68,7 @@ class DemoCrafts implements DemoPart {
         year.add(new Happened(
                 entered,
                 () -> crafts.enter(
-                        craft.mark(),
+                        craft.craftId(),
                         craft.name(),
                         craft.build().craftClass().label(),
                         craft.build().builder(),
@@ -76,21 +76,21 @@ class DemoCrafts implements DemoPart {
                         entered)));
         for (DemoNote note : craft.notes()) {
             Instant at = DemoPart.ago(now, note.daysAgo());
-            year.add(new Happened(at, () -> log.add(craft.mark(), at, note.kind(), note.text(), null)));
+            year.add(new Happened(at, () -> log.add(craft.craftId(), at, note.kind(), note.text(), null)));
         }
         if (craft.grounded() != null) {
             year.add(new Happened(
                     DemoPart.ago(now, 20),
                     () -> crafts.change(
-                            craft.mark(),
-                            crafts.get(craft.mark()).version(),
+                            craft.craftId(),
+                            crafts.get(craft.craftId()).version(),
                             new CraftStore.Changing(
                                     craft.name(), craft.build().builder(), State.GROUNDED, craft.grounded()),
                             DemoPart.ago(now, 20))));
         }
         if (craft.routineDaysAgo() != null) {
             Instant at = DemoPart.ago(now, craft.routineDaysAgo());
-            year.add(new Happened(at, () -> checks.run(craft.mark(), at)));
+            year.add(new Happened(at, () -> checks.run(craft.craftId(), at)));
         }
     }
 

@@ -24,13 +24,13 @@ class DemoReadiness {
         this.checks = checks;
     }
 
-    void ready(String mark, long id, String checkId, Instant at) {
-        BenchNeeds needs = workUps.book(mark).check(checkId).orElseThrow().needs();
+    void ready(String craftId, long id, String checkId, Instant at) {
+        BenchNeeds needs = workUps.book(craftId).check(checkId).orElseThrow().needs();
         if (BenchRoute.from(workUps.bench(id), needs, safeguards.barred(id))
                 .orElseThrow()
                 .steps()
                 .contains(BenchStep.SHORT_TEST)) {
-            checks.run(mark, at.minusSeconds(60));
+            checks.run(craftId, at.minusSeconds(60));
         }
         BenchRoute route =
                 BenchRoute.from(workUps.bench(id), needs, safeguards.barred(id)).orElseThrow();

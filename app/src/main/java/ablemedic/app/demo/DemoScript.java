@@ -36,7 +36,7 @@ record DemoScript(
      * @param more lines besides, such as of names that no dictionary has
      */
     record DemoSnapshot(
-            String mark,
+            String craftId,
             double daysAgo,
             String why,
             String family,
@@ -46,14 +46,14 @@ record DemoScript(
             @Nullable List<String> more) {}
 
     /** A set-up under way, of which the first so many steps gave what they should, a few minutes each. */
-    record DemoSetUp(String mark, double daysAgo, SetUpOccasion occasion, int steps) {}
+    record DemoSetUp(String craftId, double daysAgo, SetUpOccasion occasion, int steps) {}
 
     record DemoBattery(String label, BatteryOnSheet kind, LandingVoltageRule rule, List<DemoBatteryEntry> entries) {}
 
     record DemoBatteryEntry(double daysAgo, BatteryStore.BatteryEvent entry) {}
 
     record DemoCraft(
-            String mark,
+            String craftId,
             String name,
             @JsonUnwrapped DemoBuild build,
             @JsonUnwrapped DemoWiring wiring,
@@ -80,7 +80,7 @@ record DemoScript(
     record DemoNote(double daysAgo, String kind, String text) {}
 
     record DemoWorkUp(
-            String mark,
+            String craftId,
             double daysAgo,
             @Nullable String kind,
             String complaint,

@@ -35,10 +35,11 @@ class DemoSetUps implements DemoPart {
     }
 
     private void settingUp(DemoSetUp demo, Instant begun) {
-        runs.begin(demo.mark(), demo.occasion(), begun);
+        runs.begin(demo.craftId(), demo.occasion(), begun);
         Instant at = begun;
         for (int n = 0; n < demo.steps(); n++) {
-            SetUps.Standing standing = setUps.standing(store.open(demo.mark()).orElseThrow(), at);
+            SetUps.Standing standing =
+                    setUps.standing(store.open(demo.craftId()).orElseThrow(), at);
             SetUpOrder.Placed next = standing.order().steps().get(0);
             at = at.plusSeconds(Math.round(next.minutes() * 60));
             SoundAnswers given = SoundAnswers.of(next.made().check(), standing.craft());

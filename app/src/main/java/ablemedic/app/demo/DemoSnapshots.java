@@ -38,16 +38,17 @@ class DemoSnapshots implements DemoPart {
 
     private void listed(DemoSnapshot demo, Instant at) {
         Dictionary dictionary = families.dictionary(demo.family(), demo.version());
-        String export = dictionary.export(DemoSettings.configured(demo.configuration(), crafts.newestCraft(demo.mark()))
-                        .configuration())
-                + (demo.more() == null ? "" : String.join("\n", demo.more()) + "\n");
+        String export =
+                dictionary.export(DemoSettings.configured(demo.configuration(), crafts.newestCraft(demo.craftId()))
+                                .configuration())
+                        + (demo.more() == null ? "" : String.join("\n", demo.more()) + "\n");
         snapshots.add(
-                demo.mark(),
+                demo.craftId(),
                 dictionary,
                 new SnapshotStore.Export(
                         demo.target() == null ? "" : demo.target(),
                         demo.why(),
-                        demo.mark().toLowerCase(Locale.ROOT) + ".txt",
+                        demo.craftId().toLowerCase(Locale.ROOT) + ".txt",
                         export.getBytes(StandardCharsets.UTF_8)),
                 at);
     }

@@ -61,7 +61,7 @@ class DemoWorkUps implements DemoPart {
         year.add(new Happened(
                 opened,
                 () -> id.set(recording.open(opening.open(
-                        demo.mark(),
+                        demo.craftId(),
                         new OpenWorkUp.Complained(
                                 demo.kind() == null ? "take-off" : demo.kind(),
                                 demo.complaint(),
@@ -73,14 +73,14 @@ class DemoWorkUps implements DemoPart {
         Instant before = opened;
         for (DemoStep step : demo.steps()) {
             Instant at = before.plusSeconds(Math.round(step.after() * 60));
-            year.add(new Happened(at, () -> step(demo.mark(), id.get(), step, at)));
+            year.add(new Happened(at, () -> step(demo.craftId(), id.get(), step, at)));
             before = at;
         }
     }
 
-    private void step(String mark, long id, DemoStep step, Instant at) {
+    private void step(String craftId, long id, DemoStep step, Instant at) {
         if (step instanceof DemoCheck check) {
-            check(mark, id, check, at);
+            check(craftId, id, check, at);
         } else if (step instanceof DemoFix fix) {
             acts.run(id, at, MakeFix.ofThePast(fix.fault(), fix.fix()));
         } else if (step instanceof DemoSuspicion suspicion) {
@@ -92,8 +92,8 @@ class DemoWorkUps implements DemoPart {
         }
     }
 
-    private void check(String mark, long id, DemoCheck check, Instant at) {
-        readiness.ready(mark, id, check.check(), at);
+    private void check(String craftId, long id, DemoCheck check, Instant at) {
+        readiness.ready(craftId, id, check.check(), at);
         if (check.recording() != null) {
             recorded(id, check.check(), check.recording(), at);
         }

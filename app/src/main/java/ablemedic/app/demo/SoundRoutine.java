@@ -25,8 +25,8 @@ class SoundRoutine {
         this.routines = routines;
     }
 
-    void run(String mark, Instant at) {
-        Craft craft = crafts.newestCraft(mark);
+    void run(String craftId, Instant at) {
+        Craft craft = crafts.newestCraft(craftId);
         Map<String, Routines.Given> readings = new HashMap<>();
         for (Check<Craft> step : routines.steps(craft, PrePowerConvention.FULL)) {
             SoundAnswers given = SoundAnswers.of(step, craft);
@@ -34,6 +34,6 @@ class SoundRoutine {
                     step.id(),
                     new Routines.Given(given.outcomes(), given.numbers().get(Entered.ONLY), null));
         }
-        runs.run(mark, PrePowerConvention.FULL, readings, 9, at);
+        runs.run(craftId, PrePowerConvention.FULL, readings, 9, at);
     }
 }

@@ -77,34 +77,41 @@ public class FileStore {
             @Nullable Long logId) {}
 
     @Transactional
-    public void keep(String mark, Beside beside, String name, FileType sort, byte[] bytes, Instant at) {
-        if (database.sql("SELECT count(*) FROM kept_file WHERE mark = ? AND withdrawn = 0")
-                        .param(mark)
+    public void keep(String craftId, Beside beside, String name, FileType sort, byte[] bytes, Instant at) {
+        if (database.sql("SELECT count(*) FROM kept_file WHERE craft_id = ? AND withdrawn = 0")
+                        .param(craftId)
                         .query(Integer.class)
                         .single()
                 >= MOST) {
             throw Refusal.conflict("file", REFUSALS.with("most", MOST), "files");
         }
         database.sql(
-                        "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)")
+                        "INSERT INTO kept_file (craft_id, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)")
                 .params(Arrays.asList(
-                        mark, beside.workUpId(), beside.n(), beside.logId(), name, sort.type(), at.toString(), bytes))
+                        craftId,
+                        beside.workUpId(),
+                        beside.n(),
+                        beside.logId(),
+                        name,
+                        sort.type(),
+                        at.toString(),
+                        bytes))
                 .update();
     }
 
     /** Those of a craft, the oldest first. */
-    public List<KeptFile> of(String mark) {
+    public List<KeptFile> of(String craftId) {
         return unreadables.rows(
                 "kept_file",
                 database.sql(
-                                "SELECT id, mark, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE mark = ? ORDER BY id")
-                        .param(mark),
+                                "SELECT id, craft_id, work_up_id, n, log_id, name, type, entered_at, withdrawn, length(bytes) AS size FROM kept_file WHERE craft_id = ? ORDER BY id")
+                        .param(craftId),
                 (rs, i) -> kept(rs));
     }
 
     /** What is kept, and not taken off. */
-    public List<KeptFile> shownOf(String mark) {
-        return of(mark).stream().filter(file -> !file.withdrawn()).toList();
+    public List<KeptFile> shownOf(String craftId) {
+        return of(craftId).stream().filter(file -> !file.withdrawn()).toList();
     }
 
     /** Names a file anew, puts it beside something else, or brings it back; what was there stays in its history. */
@@ -140,12 +147,12 @@ public class FileStore {
     }
 
     /** @throws Refusal where the craft has no such file */
-    public KeptFile get(String mark, long id) {
-        return of(mark).stream()
+    public KeptFile get(String craftId, long id) {
+        return of(craftId).stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .orElseThrow(
-                        () -> Refusal.unknown("id", REFUSALS.with("mark", mark).with("id", id), "no-file"));
+                .orElseThrow(() ->
+                        Refusal.unknown("id", REFUSALS.with("craftId", craftId).with("id", id), "no-file"));
     }
 
     public byte[] bytes(long id) {
@@ -157,13 +164,13 @@ public class FileStore {
 
     /** Takes a file off; so many that were taken off stay, the newest. */
     @Transactional
-    public void takeOff(String mark, KeptFile file, String reason, Instant at) {
+    public void takeOff(String craftId, KeptFile file, String reason, Instant at) {
         corrections.add(What.FILE, new EntryCorrection(file.id(), at, file.said(), reason, true));
         database.sql("UPDATE kept_file SET withdrawn = 1 WHERE id = ?")
                 .param(file.id())
                 .update();
         database.sql("""
-        DELETE FROM kept_file WHERE mark = :mark AND withdrawn = 1 AND id NOT IN (
-          SELECT entry_id FROM correction WHERE what = 'FILE' AND withdrawn = 1 GROUP BY entry_id ORDER BY max(id) DESC LIMIT :most)""").param("mark", mark).param("most", MOST).update();
+        DELETE FROM kept_file WHERE craft_id = :craftId AND withdrawn = 1 AND id NOT IN (
+          SELECT entry_id FROM correction WHERE what = 'FILE' AND withdrawn = 1 GROUP BY entry_id ORDER BY max(id) DESC LIMIT :most)""").param("craftId", craftId).param("most", MOST).update();
     }
 }

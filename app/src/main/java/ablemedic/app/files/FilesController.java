@@ -36,7 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Photos and files of a craft. */
 @RestController
-@RequestMapping("/api/crafts/{mark}/files")
+@RequestMapping("/api/crafts/{craftId}/files")
 class FilesController {
     private static final Words REFUSALS =
             Catalogue.beside(FilesController.class, "refusals").of("files-controller");
@@ -88,8 +88,8 @@ class FilesController {
     }
 
     @GetMapping
-    List<KeptFile> list(@PathVariable String mark) {
-        return files.of(crafts.get(mark).mark());
+    List<KeptFile> list(@PathVariable String craftId) {
+        return files.of(crafts.get(craftId).craftId());
     }
 
     /**
@@ -102,14 +102,14 @@ class FilesController {
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     List<KeptFile> keep(
-            @PathVariable String mark,
+            @PathVariable String craftId,
             @RequestParam(defaultValue = "") String name,
             @RequestParam(required = false) @Nullable Long workUp,
             @RequestParam(required = false) @Nullable Integer n,
             @RequestParam(required = false) @Nullable Long line,
             InputStream body)
             throws IOException {
-        String known = crafts.get(mark).mark();
+        String known = crafts.get(craftId).craftId();
         byte[] bytes = body.readNBytes(FileStore.LARGEST + 1);
         if (bytes.length > FileStore.LARGEST) {
             throw Refusal.wrong("file", REFUSALS.with("largest", FileStore.LARGEST / 1024 / 1024), "size");
@@ -121,8 +121,8 @@ class FilesController {
 
     /** The file as it came; a picture to be shown, anything else to be saved. */
     @GetMapping("/{id}")
-    ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable long id) {
-        KeptFile file = files.get(crafts.get(mark).mark(), id);
+    ResponseEntity<byte[]> file(@PathVariable String craftId, @PathVariable long id) {
+        KeptFile file = files.get(crafts.get(craftId).craftId(), id);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_TYPE, file.type())
                 .header("Content-Security-Policy", "default-src 'none'; sandbox")
@@ -135,8 +135,8 @@ class FilesController {
 
     /** Names a file anew, puts it beside something else, or brings back one that was taken off. */
     @PutMapping("/{id}")
-    List<KeptFile> correct(@PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileRight right) {
-        String known = crafts.get(mark).mark();
+    List<KeptFile> correct(@PathVariable String craftId, @PathVariable long id, @RequestBody @Valid FileRight right) {
+        String known = crafts.get(craftId).craftId();
         Beside beside = beside(known, right.workUp(), right.n(), right.line());
         files.correct(
                 files.get(known, id),
@@ -150,8 +150,8 @@ class FilesController {
     /** Takes a file off: it is shown no more but in the history, from where it can be brought back. */
     @PostMapping("/{id}/withdrawal")
     List<KeptFile> takeOff(
-            @PathVariable String mark, @PathVariable long id, @RequestBody @Valid FileWithdrawn withdrawn) {
-        String known = crafts.get(mark).mark();
+            @PathVariable String craftId, @PathVariable long id, @RequestBody @Valid FileWithdrawn withdrawn) {
+        String known = crafts.get(craftId).craftId();
         KeptFile file = files.get(known, id);
         if (file.withdrawn()) {
             throw Refusal.conflict("id", REFUSALS.with("file", file.name()), "removed");
@@ -162,19 +162,19 @@ class FilesController {
 
     /** What was put right of the files of a craft, newest first. */
     @GetMapping("/corrections")
-    List<EntryCorrection> corrections(@PathVariable String mark) {
-        return corrections.ofFiles(crafts.get(mark).mark());
+    List<EntryCorrection> corrections(@PathVariable String craftId) {
+        return corrections.ofFiles(crafts.get(craftId).craftId());
     }
 
-    private Beside beside(String mark, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line) {
-        if (workUp != null && !workUps.get(workUp).mark().equals(mark)) {
+    private Beside beside(String craftId, @Nullable Long workUp, @Nullable Integer n, @Nullable Long line) {
+        if (workUp != null && !workUps.get(workUp).craftId().equals(craftId)) {
             throw Refusal.wrong("workUp", REFUSALS.with("workUp", workUp), "other-craft");
         }
         if (n != null && (workUp == null || n < 1 || n > workUps.version(workUp))) {
             throw Refusal.wrong("n", REFUSALS.with("n", n), "no-finding");
         }
-        if (line != null && log.of(mark).stream().noneMatch(one -> one.id() == line)) {
-            throw Refusal.wrong("line", REFUSALS.with("mark", mark).with("line", line), "no-line");
+        if (line != null && log.of(craftId).stream().noneMatch(one -> one.id() == line)) {
+            throw Refusal.wrong("line", REFUSALS.with("craftId", craftId).with("line", line), "no-line");
         }
         return new Beside(workUp, n, line);
     }

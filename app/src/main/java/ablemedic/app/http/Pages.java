@@ -12,8 +12,8 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
 /**
- * Serves the front end. Every path that is neither of the interface nor a file is a view, and gets the one page; a mark
- * may have a dot, so only a name at the root is taken for a file.
+ * Serves the front end. Every path that is neither of the interface nor a file is a view, and gets the one page; a
+ * craft ID may have a dot, so only a name at the root is taken for a file.
  */
 @Configuration
 class Pages implements WebMvcConfigurer {

@@ -30,6 +30,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
+import org.springframework.web.context.request.async.AsyncRequestTimeoutException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -128,6 +129,7 @@ class Problems extends ResponseEntityExceptionHandler {
         for (Throwable t = thrown; t != null; t = t.getCause()) {
             if (t instanceof CancellationException
                     || t instanceof AsyncRequestNotUsableException
+                    || t instanceof AsyncRequestTimeoutException
                     || t instanceof ClientAbortException
                     || thrown instanceof HttpMessageNotWritableException && t instanceof IOException) {
                 return true;

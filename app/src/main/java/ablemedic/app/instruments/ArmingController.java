@@ -41,7 +41,7 @@ class ArmingController {
      * @param lyingDeg how far it lies from level
      */
     record ArmingAsked(
-            @NotBlank(message = "{names.a.craft}") String mark,
+            @NotBlank(message = "{names.a.craft}") String craftId,
             boolean listed,
             boolean computer,
             boolean radioOn,
@@ -64,12 +64,12 @@ class ArmingController {
 
     @PostMapping("/api/instruments/arming")
     ArmingAnswer arming(@RequestBody @Valid ArmingAsked asked) {
-        Craft sheet = crafts.newestCraft(crafts.get(asked.mark()).mark());
+        Craft sheet = crafts.newestCraft(crafts.get(asked.craftId()).craftId());
         double throttle = Asked.within(
                 "throttle", asked.throttle(), 0, 1, SAID.line("travel").plain());
         double lying = Asked.within("lyingDeg", asked.lyingDeg(), 0, 180, "°");
         Optional<Row> newest = asked.listed()
-                ? snapshots.of(crafts.get(asked.mark()).mark()).stream().findFirst()
+                ? snapshots.of(crafts.get(asked.craftId()).craftId()).stream().findFirst()
                 : Optional.empty();
         var snapshot = newest.map(row -> snapshots
                 .snapshot(row)

@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Made-up recordings of a craft of the bench, sound or with a fault. */
 @RestController
-@RequestMapping("/api/crafts/{mark}/signal")
+@RequestMapping("/api/crafts/{craftId}/signal")
 class CraftSignalController {
     private static final Words REFUSALS =
             Catalogue.beside(CraftSignalController.class, "refusals").of("craft-signal-controller");
@@ -42,8 +42,8 @@ class CraftSignalController {
     record RecordableFault(String id, String title) {}
 
     @GetMapping("/choices")
-    Recordable choices(@PathVariable String mark) {
-        Craft craft = craft(mark);
+    Recordable choices(@PathVariable String craftId) {
+        Craft craft = craft(craftId);
         return new Recordable(
                 PadSignals.of(craft).map(PadSignals::pads).orElse(List.of()),
                 Families.book(craft, Meter.USUAL).faults().stream()
@@ -52,21 +52,21 @@ class CraftSignalController {
                         .toList());
     }
 
-    private Craft craft(String mark) {
-        return crafts.newestCraft(crafts.get(mark).mark());
+    private Craft craft(String craftId) {
+        return crafts.newestCraft(crafts.get(craftId).craftId());
     }
 
     /** A recording of one pad. */
     @GetMapping(produces = MediaType.TEXT_PLAIN_VALUE)
     ResponseEntity<String> record(
-            @PathVariable String mark,
+            @PathVariable String craftId,
             @RequestParam("pad") String pad,
             @RequestParam(name = "fault", required = false) @Nullable String fault,
             @RequestParam(name = "form", defaultValue = "VCD") MadeCapture.Form form,
             @RequestParam(name = "noiseV", defaultValue = "0.05") double noiseV) {
-        Craft sound = craft(mark);
+        Craft sound = craft(craftId);
         Asked.within("noiseV", noiseV, 0, 5, "V");
-        PadSignals signals = PadSignals.of(sound).orElseThrow(() -> Refusal.wrong("mark", REFUSALS, "no-uarts"));
+        PadSignals signals = PadSignals.of(sound).orElseThrow(() -> Refusal.wrong("craftId", REFUSALS, "no-uarts"));
         OnPadNow now = signals.on(pad, faulty(sound, fault))
                 .orElseThrow(() -> Refusal.wrong(
                         "pad",

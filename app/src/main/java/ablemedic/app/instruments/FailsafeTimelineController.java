@@ -36,9 +36,9 @@ class FailsafeTimelineController {
         this.crafts = crafts;
     }
 
-    /** @param mark the craft; none for a usual 5-inch one */
+    /** @param craftId the craft; none for a usual 5-inch one */
     record LinkLost(
-            @Nullable String mark,
+            @Nullable String craftId,
             @JsonUnwrapped @Valid ReceiverTerms onReceiver,
             @JsonUnwrapped @Valid FcTerms onFc,
             @NotNull @Valid ReturnTerms home,
@@ -103,9 +103,9 @@ class FailsafeTimelineController {
     record SafestTold(String settingId, String label, String now, String safest, boolean differs, String why) {}
 
     /** The link of a craft, lost in the middle of a usual flight, as its sheet has receiver and board. */
-    @GetMapping("/api/crafts/{mark}/lost-link")
-    LinkLost ofSheet(@PathVariable String mark) {
-        String right = crafts.get(mark).mark();
+    @GetMapping("/api/crafts/{craftId}/lost-link")
+    LinkLost ofSheet(@PathVariable String craftId) {
+        String right = crafts.get(craftId).craftId();
         LostLink lost = LostLink.of(crafts.newestCraft(right), LostLink.Moment.usual(true));
         Home home = lost.home();
         return new LinkLost(
@@ -140,10 +140,10 @@ class FailsafeTimelineController {
     }
 
     /** The safest settings of a craft by a convention. */
-    @GetMapping("/api/crafts/{mark}/safest-failsafe")
-    SafestView safest(@PathVariable String mark, @RequestParam("convention") AfterGuardTime convention) {
+    @GetMapping("/api/crafts/{craftId}/safest-failsafe")
+    SafestView safest(@PathVariable String craftId, @RequestParam("convention") AfterGuardTime convention) {
         SafestFailsafe safest =
-                SafestFailsafe.of(crafts.newestCraft(crafts.get(mark).mark()), convention);
+                SafestFailsafe.of(crafts.newestCraft(crafts.get(craftId).craftId()), convention);
         return new SafestView(
                 safest.convention(),
                 safest.cannot(),
@@ -160,9 +160,9 @@ class FailsafeTimelineController {
 
     @PostMapping("/api/instruments/failsafe-timeline")
     TimelineAnswer timeline(@RequestBody @Valid LinkLost asked) {
-        Craft craft = asked.mark() == null || asked.mark().isEmpty()
+        Craft craft = asked.craftId() == null || asked.craftId().isEmpty()
                 ? Families.anyCraft()
-                : crafts.newestCraft(crafts.get(asked.mark()).mark());
+                : crafts.newestCraft(crafts.get(asked.craftId()).craftId());
         LostLink lost = new LostLink(
                 new ReceiverOnLoss(
                         asked.onReceiver().receiver(),

@@ -57,11 +57,11 @@ class ModemChainController {
     record ModemAnswer(List<HopView> hops, List<FoundView> found, List<Entry> entries) {}
 
     /** The chain of a craft, as its boxes are told on its sheet. */
-    @GetMapping("/api/crafts/{mark}/modem-chain")
-    ChainAsked ofCraft(@PathVariable String mark) {
-        String known = crafts.get(mark).mark();
+    @GetMapping("/api/crafts/{craftId}/modem-chain")
+    ChainAsked ofCraft(@PathVariable String craftId) {
+        String known = crafts.get(craftId).craftId();
         ModemChain chain = ModemChain.of(crafts.newestCraft(known))
-                .orElseThrow(() -> Refusal.wrong("mark", REFUSALS.with("known", known), "no-modems"));
+                .orElseThrow(() -> Refusal.wrong("craftId", REFUSALS.with("known", known), "no-modems"));
         return new ChainAsked(
                 asked(chain.board()),
                 new AirAsked(

@@ -73,9 +73,9 @@ class ModesController {
     record ModesAnswer(List<Remark> remarks, List<Combination> combinations) {}
 
     /** The modes and switches of a craft, as its sheet has them. */
-    @GetMapping("/api/crafts/{mark}/modes")
-    ModesAsked ofSheet(@PathVariable String mark) {
-        Craft craft = crafts.newestCraft(crafts.get(mark).mark());
+    @GetMapping("/api/crafts/{craftId}/modes")
+    ModesAsked ofSheet(@PathVariable String craftId) {
+        Craft craft = crafts.newestCraft(crafts.get(craftId).craftId());
         List<ModeLaid> modes = Stream.of(
                         laid(ModePicture.ARM, craft.setting(ArmingSettings.ARM)),
                         laid("self-level", craft.setting(ArmingSettings.LEVEL)),

@@ -23,14 +23,14 @@ class OutputPassController {
         this.crafts = crafts;
     }
 
-    /** @param mark the craft; none for any */
-    record PassAsked(@Nullable String mark, int channel, int output) {}
+    /** @param craftId the craft; none for any */
+    record PassAsked(@Nullable String craftId, int channel, int output) {}
 
     @PostMapping("/api/instruments/output-pass")
     OutputPass pass(@RequestBody @Valid PassAsked asked) {
-        Craft craft = asked.mark() == null || asked.mark().isEmpty()
+        Craft craft = asked.craftId() == null || asked.craftId().isEmpty()
                 ? Families.anyCraft()
-                : crafts.newestCraft(crafts.get(asked.mark()).mark());
+                : crafts.newestCraft(crafts.get(asked.craftId()).craftId());
         return OutputPass.of(
                 craft,
                 (int) Asked.within(

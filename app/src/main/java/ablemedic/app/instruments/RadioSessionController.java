@@ -38,9 +38,9 @@ class RadioSessionController {
         this.crafts = crafts;
     }
 
-    /** @param mark the craft; none for any */
+    /** @param craftId the craft; none for any */
     record SessionAsked(
-            @Nullable String mark,
+            @Nullable String craftId,
 
             @NotNull(message = "{is.what.is.done.at.the.radio}") @Size(max = 20_000, message = "{most.letters}")
             String session) {}
@@ -56,7 +56,8 @@ class RadioSessionController {
     @PostMapping("/api/instruments/radio-session")
     SessionAnswer run(@RequestBody @Valid SessionAsked asked) {
         try {
-            return new SessionAnswer(SimulatedReceiver.run(craft(asked.mark()), RadioSession.parse(asked.session())));
+            return new SessionAnswer(
+                    SimulatedReceiver.run(craft(asked.craftId()), RadioSession.parse(asked.session())));
         } catch (Rejected e) {
             throw Refusal.wrong("session", e.right());
         }
@@ -71,10 +72,10 @@ class RadioSessionController {
                             schema = @Schema(type = "string", format = "binary")))
     SessionRead read(
             HttpServletRequest file,
-            @RequestParam(name = "craft", required = false) @Nullable String mark,
+            @RequestParam(name = "craft", required = false) @Nullable String craftId,
             @RequestParam(name = "signal", required = false) @Nullable String signal)
             throws IOException {
-        Craft craft = craft(mark);
+        Craft craft = craft(craftId);
         Captures.Read read = Captures.read(file.getInputStream(), Optional.ofNullable(signal), bytes -> {});
         if (read.report().isEmpty()) {
             return new SessionRead("", read.signals());
@@ -87,9 +88,9 @@ class RadioSessionController {
         return new SessionRead(RadioSession.of(moments, craft).written(), List.of());
     }
 
-    private Craft craft(@Nullable String mark) {
-        return mark == null || mark.isEmpty()
+    private Craft craft(@Nullable String craftId) {
+        return craftId == null || craftId.isEmpty()
                 ? Families.anyCraft()
-                : crafts.newestCraft(crafts.get(mark).mark());
+                : crafts.newestCraft(crafts.get(craftId).craftId());
     }
 }

@@ -19,14 +19,15 @@ class RailBudgetController {
         this.crafts = crafts;
     }
 
-    record OfCraft(@NotBlank(message = "{names.a.craft}") String mark) {}
+    record OfCraft(@NotBlank(message = "{names.a.craft}") String craftId) {}
 
     /** Every regulator, the parts fed from the computer alone, and what is missing for more. */
     record BudgetAnswer(List<Rail> rails, List<String> fromUsb, double spareShare, List<String> missing) {}
 
     @PostMapping("/api/instruments/rail-budget")
     BudgetAnswer solve(@RequestBody @Valid OfCraft asked) {
-        var electrics = crafts.newestCraft(crafts.get(asked.mark()).mark()).electrics();
+        var electrics =
+                crafts.newestCraft(crafts.get(asked.craftId()).craftId()).electrics();
         return new BudgetAnswer(
                 electrics.sheet().isEmpty() ? List.of() : RailBudget.of(electrics),
                 electrics.sheet().isEmpty() ? List.of() : RailBudget.fromUsb(electrics),

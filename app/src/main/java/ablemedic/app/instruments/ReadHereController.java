@@ -31,7 +31,7 @@ class ReadHereController {
     }
 
     record TwoPoints(
-            @NotBlank(message = "{names.a.craft}") String mark,
+            @NotBlank(message = "{names.a.craft}") String craftId,
             @NotNull(message = "{is.ohms.or.volts}") Mode mode,
             @NotBlank(message = "{names.a.point}") String red,
             @NotBlank(message = "{names.a.point}") String black) {}
@@ -43,7 +43,7 @@ class ReadHereController {
 
     @PostMapping("/api/instruments/read-here")
     HereAnswer solve(@RequestBody @Valid TwoPoints asked) {
-        Craft craft = crafts.newestCraft(crafts.get(asked.mark()).mark());
+        Craft craft = crafts.newestCraft(crafts.get(asked.craftId()).craftId());
         int red = point(craft, asked.red(), "red");
         int black = point(craft, asked.black(), "black");
         if (red == black) {

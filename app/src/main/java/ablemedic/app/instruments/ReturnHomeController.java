@@ -25,7 +25,7 @@ class ReturnHomeController {
 
     /** What was seen; what nobody knows stays out. */
     record ReturnAsked(
-            @NotBlank(message = "{names.a.craft}") String mark,
+            @NotBlank(message = "{names.a.craft}") String craftId,
             @Nullable Integer satellites,
             @Nullable Boolean homeNoted,
             @Nullable Double obstacleM,
@@ -35,16 +35,16 @@ class ReturnHomeController {
 
     @PostMapping("/api/instruments/return-home")
     ReturnAnswer home(@RequestBody @Valid ReturnAsked asked) {
-        String mark = crafts.get(asked.mark()).mark();
+        String craftId = crafts.get(asked.craftId()).craftId();
         ReturnHome home = ReturnHome.of(
-                crafts.newestCraft(mark),
+                crafts.newestCraft(craftId),
                 new ReturnHome.Seen(
                         Optional.ofNullable(asked.satellites())
                                 .map(n -> (int) Asked.within("satellites", n, 0, 60, "satellites")),
                         Optional.ofNullable(asked.homeNoted()),
                         Optional.ofNullable(asked.obstacleM()).map(m -> Asked.within("obstacleM", m, 0, 500, "m")),
                         Optional.ofNullable(asked.windMs()).map(ms -> Asked.within("windMs", ms, 0, 40, "m/s")),
-                        Optional.of(tests.standing(mark).state() == RadioOffTests.State.PASSED)));
+                        Optional.of(tests.standing(craftId).state() == RadioOffTests.State.PASSED)));
         return new ReturnAnswer(home.isGo(), home.conditions(), home.plan());
     }
 }

@@ -35,7 +35,7 @@ class ScaleFromReadingsController {
 
     record Readings(
             @Nullable @Size(max = 24, message = "{most.letters}")
-            String mark,
+            String craftId,
 
             @NotNull @Size(min = 1, max = 2, message = "{has.one.or.two.readings}")
             List<@NotNull @Valid MeterAndShown> readings,
@@ -61,9 +61,9 @@ class ScaleFromReadingsController {
                         Asked.within("meterV", r.meterV(), 0.5, ScaleFromReadings.HIGHEST_V, "V"),
                         Asked.within("shownV", r.shownV(), 0, ScaleFromReadings.HIGHEST_SHOWN_V, "V")))
                 .toList();
-        Craft craft = asked.mark() == null || asked.mark().isBlank()
+        Craft craft = asked.craftId() == null || asked.craftId().isBlank()
                 ? CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE)
-                : crafts.newestCraft(crafts.get(asked.mark()).mark());
+                : crafts.newestCraft(crafts.get(asked.craftId()).craftId());
         Answer answer = ScaleFromReadings.of(pairs, scale, craft, meters.get());
         return new ScaleAnswer(
                 answer.causes().stream()

@@ -46,7 +46,7 @@ class TakeOffMotionController {
     }
 
     record MotionQuestion(
-            @Nullable String mark,
+            @Nullable String craftId,
 
             @NotNull @Size(max = 2, message = "{most.faults}")
             List<@NotNull String> faultIds) {}
@@ -75,8 +75,8 @@ class TakeOffMotionController {
 
     /** The faults that can be chosen, in the words of a craft. */
     @GetMapping("/api/instruments/faults")
-    List<NamedFault> faults(@RequestParam(defaultValue = "") String mark) {
-        Craft craft = craft(mark);
+    List<NamedFault> faults(@RequestParam(defaultValue = "") String craftId) {
+        Craft craft = craft(craftId);
         return TakeOff.book().faults().stream()
                 .map(f -> new NamedFault(f.id(), f.describe(craft).plain()))
                 .toList();
@@ -84,7 +84,7 @@ class TakeOffMotionController {
 
     @PostMapping("/api/instruments/take-off-motion")
     MotionAnswer solve(@RequestBody @Valid MotionQuestion asked) {
-        Craft sound = craft(asked.mark() == null ? "" : asked.mark());
+        Craft sound = craft(asked.craftId() == null ? "" : asked.craftId());
         Craft faulty = sound;
         List<String> names = new ArrayList<>();
         List<String> sites = new ArrayList<>();
@@ -102,7 +102,7 @@ class TakeOffMotionController {
         }
         MotionStory story = MotionStory.of(faulty, SECONDS);
         return new MotionAnswer(
-                asked.mark() == null ? "" : asked.mark(),
+                asked.craftId() == null ? "" : asked.craftId(),
                 names,
                 story.flight().lifted(),
                 List.of(Axis.values()).stream()
@@ -148,9 +148,9 @@ class TakeOffMotionController {
                 samples.stream().map(Attitude::yawDeg).toList());
     }
 
-    private Craft craft(String mark) {
-        return mark.isEmpty()
+    private Craft craft(String craftId) {
+        return craftId.isEmpty()
                 ? CraftClass.INCH_5.sound(SpinConvention.INWARD, MotorNumbering.REAR_RIGHT_FIRST, Rotation.NONE)
-                : crafts.newestCraft(crafts.get(mark).mark());
+                : crafts.newestCraft(crafts.get(craftId).craftId());
     }
 }

@@ -44,7 +44,7 @@ public class PartTypeStore {
     /** Own part types by id; one that cannot be read is left out and stays stored. */
     public List<PartType> own() {
         return unreadables.rows(
-                "part_sort", database.sql("SELECT id, body FROM part_sort ORDER BY id"), (row, n) -> readable(row));
+                "part_type", database.sql("SELECT id, body FROM part_type ORDER BY id"), (row, n) -> readable(row));
     }
 
     private PartType readable(ResultSet row) throws SQLException {
@@ -82,8 +82,8 @@ public class PartTypeStore {
     public Optional<PartType> own(String id) {
         return unreadables
                 .rows(
-                        "part_sort",
-                        database.sql("SELECT id, body FROM part_sort WHERE id = ?")
+                        "part_type",
+                        database.sql("SELECT id, body FROM part_type WHERE id = ?")
                                 .param(id),
                         (row, n) -> readable(row))
                 .stream()
@@ -115,7 +115,7 @@ public class PartTypeStore {
     /** Crafts that have such a part keep it, with their copy of the sort. */
     @Transactional
     public void remove(String id) {
-        if (database.sql("DELETE FROM part_sort WHERE id = ?").param(id).update() == 0) {
+        if (database.sql("DELETE FROM part_type WHERE id = ?").param(id).update() == 0) {
             throw missing(id);
         }
     }
@@ -127,7 +127,7 @@ public class PartTypeStore {
     }
 
     private void put(PartType sort, Instant at) {
-        database.sql("INSERT INTO part_sort (id, body, entered_at) VALUES (?, ?, ?) "
+        database.sql("INSERT INTO part_type (id, body, entered_at) VALUES (?, ?, ?) "
                         + "ON CONFLICT (id) DO UPDATE SET body = excluded.body, entered_at = excluded.entered_at")
                 .params(sort.id(), FORM.write(json, sort), at.toString())
                 .update();

@@ -69,7 +69,7 @@ class RadioOffController {
      * @param told what the log has of that
      */
     record RadioOffView(
-            String mark,
+            String craftId,
             RadioOffTests.State state,
             String why,
             String blocked,
@@ -103,9 +103,9 @@ class RadioOffController {
     /** What it tells of each stage. */
     record RadioOffJudged(boolean passed, List<RadioOffVerdict.StageJudged> stages) {}
 
-    @GetMapping("/api/crafts/{mark}/radio-off")
-    RadioOffView view(@PathVariable String mark) {
-        String right = crafts.get(mark).mark();
+    @GetMapping("/api/crafts/{craftId}/radio-off")
+    RadioOffView view(@PathVariable String craftId) {
+        String right = crafts.get(craftId).craftId();
         Craft craft = records.of(right).craft();
         Check<Craft> check = check(craft);
         RadioOff expected = RadioOff.of(craft);
@@ -126,19 +126,19 @@ class RadioOffController {
     }
 
     /** Judges what was seen without keeping it. */
-    @PostMapping("/api/crafts/{mark}/radio-off/judge")
-    RadioOffJudged judge(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
-        Craft craft = records.of(crafts.get(mark).mark()).craft();
+    @PostMapping("/api/crafts/{craftId}/radio-off/judge")
+    RadioOffJudged judge(@PathVariable String craftId, @RequestBody @Valid RadioOffSeen seen) {
+        Craft craft = records.of(crafts.get(craftId).craftId()).craft();
         return judged(craft, entered(craft, seen));
     }
 
     /** Judges it and puts it on the chart. */
-    @PostMapping("/api/crafts/{mark}/radio-off")
-    RadioOffView made(@PathVariable String mark, @RequestBody @Valid RadioOffSeen seen) {
-        String right = crafts.get(mark).mark();
+    @PostMapping("/api/crafts/{craftId}/radio-off")
+    RadioOffView made(@PathVariable String craftId, @RequestBody @Valid RadioOffSeen seen) {
+        String right = crafts.get(craftId).craftId();
         String blocked = blocked(right);
         if (!blocked.isEmpty()) {
-            throw Refusal.conflict("mark", blocked);
+            throw Refusal.conflict("craftId", blocked);
         }
         if (!Boolean.TRUE.equals(seen.propsOff())) {
             throw Refusal.wrong("propsOff", REFUSALS, "props");
@@ -149,16 +149,16 @@ class RadioOffController {
     }
 
     /** Why the test can't be made as things stand; empty where it can. */
-    private String blocked(String mark) {
-        Required required = records.of(mark);
-        Barred barred = routines.barred(mark, false);
+    private String blocked(String craftId) {
+        Required required = records.of(craftId);
+        Barred barred = routines.barred(craftId, false);
         if (!barred.battery().isEmpty()) {
             return barred.battery();
         }
         if (Expectation.of(check(required.craft()), required) instanceof Waits waits) {
             return waits.why();
         }
-        Routines.Standing routine = routines.standing(mark);
+        Routines.Standing routine = routines.standing(craftId);
         return routine.state() == ShortTest.PASSED
                 ? ""
                 : routine.state() == ShortTest.FAILED

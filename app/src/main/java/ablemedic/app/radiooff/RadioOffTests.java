@@ -124,13 +124,13 @@ public class RadioOffTests implements Due.Source {
                         .findFirst());
     }
 
-    void add(String mark, Line line, Instant at) {
-        log.add(mark, at, line.kind(), line.text(), null);
+    void add(String craftId, Line line, Instant at) {
+        log.add(craftId, at, line.kind(), line.text(), null);
     }
 
     @Override
-    public Optional<Due> of(String mark) {
-        Standing standing = standing(mark);
+    public Optional<Due> of(String craftId) {
+        Standing standing = standing(craftId);
         return standing.state() == State.PASSED
                 ? Optional.empty()
                 : Optional.of(new Due(
@@ -144,8 +144,8 @@ public class RadioOffTests implements Due.Source {
         return 2;
     }
 
-    public Standing standing(String mark) {
-        List<LogEntry> lines = log.of(mark, OF_TEST);
+    public Standing standing(String craftId) {
+        List<LogEntry> lines = log.of(craftId, OF_TEST);
         Optional<LogEntry> newest = lines.stream()
                 .filter(line -> line.kind().equals(PASSED) || line.kind().equals(FAILED))
                 .findFirst();
@@ -158,10 +158,10 @@ public class RadioOffTests implements Due.Source {
                 .filter(line -> MAKES_DUE.contains(line.kind()))
                 .map(LogEntry::text)
                 .reduce((newer, older) -> older)
-                .or(() -> told(mark, (int) after.stream()
+                .or(() -> told(craftId, (int) after.stream()
                         .filter(line -> OF_SHEET.contains(line.kind()))
                         .count()))
-                .or(() -> flashed(mark, (int) after.stream()
+                .or(() -> flashed(craftId, (int) after.stream()
                         .filter(line -> line.kind().equals(SNAPSHOT))
                         .count()));
         if (since.isPresent()) {
@@ -174,15 +174,15 @@ public class RadioOffTests implements Due.Source {
      * Which settings the sheet has otherwise than so many revisions ago. What counts is the order of entries, not their
      * times.
      */
-    private Optional<String> told(String mark, int ago) {
-        List<Revision> revisions = crafts.revisions(mark);
+    private Optional<String> told(String craftId, int ago) {
+        List<Revision> revisions = crafts.revisions(craftId);
         Optional<Revision> then =
                 ago == 0 ? Optional.empty() : Optional.of(revisions.get(Math.max(0, revisions.size() - 1 - ago)));
         if (then.isEmpty() || then.get().readable().isEmpty()) {
             return Optional.empty();
         }
-        Craft before = crafts.craft(mark, then.get().number());
-        Craft now = crafts.newestCraft(mark);
+        Craft before = crafts.craft(craftId, then.get().number());
+        Craft now = crafts.newestCraft(craftId);
         String changed = Settings.ALL.stream()
                 .filter(setting -> !before.setting(setting).equals(now.setting(setting)))
                 .limit(3)
@@ -193,8 +193,8 @@ public class RadioOffTests implements Due.Source {
                 : Optional.of(SAID.with("settings", changed).line("changed").plain());
     }
 
-    private Optional<String> flashed(String mark, int ago) {
-        List<SnapshotStore.Row> listed = ago == 0 ? List.of() : snapshots.of(mark);
+    private Optional<String> flashed(String craftId, int ago) {
+        List<SnapshotStore.Row> listed = ago == 0 ? List.of() : snapshots.of(craftId);
         if (listed.size() <= ago) {
             return Optional.empty();
         }

@@ -121,7 +121,7 @@ class RepairLogController {
     }
 
     private Map<String, String> builders() {
-        return crafts.all().stream().collect(Collectors.toMap(CraftStore.Row::mark, CraftStore.Row::builder));
+        return crafts.all().stream().collect(Collectors.toMap(CraftStore.Row::craftId, CraftStore.Row::builder));
     }
 
     @GetMapping(value = "/api/repair-log.csv", produces = "text/csv")
@@ -143,7 +143,7 @@ class RepairLogController {
             Repaired repaired = e.repaired();
             csv.row(
                     e.closedAt().toString(),
-                    e.mark(),
+                    e.craftId(),
                     String.valueOf(e.workUpId()),
                     e.complaint(),
                     e.ended(),

@@ -8,7 +8,7 @@ import java.util.List;
 public record RepairLogEntry(
         long id,
         long workUpId,
-        String mark,
+        String craftId,
         Instant closedAt,
         String complaint,
         String ended,

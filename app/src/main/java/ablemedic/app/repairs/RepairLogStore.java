@@ -31,11 +31,11 @@ public class RepairLogStore {
     @Transactional
     public void add(RepairLogEntry e) {
         database.sql("""
-        INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes,
+        INSERT INTO repair_log_entry (work_up_id, craft_id, closed_at, complaint, ended, reason, causes, kinds, parts, fixes,
           changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""")
                 .params(
                         e.workUpId(),
-                        e.mark(),
+                        e.craftId(),
                         e.closedAt().toString(),
                         e.complaint(),
                         e.ended(),
@@ -54,7 +54,7 @@ public class RepairLogStore {
      * What to look for; everything is empty for all.
      *
      * @param words all of them stand somewhere in the entry
-     * @param craft mark
+     * @param craft craft ID
      * @param cause handbook page of the cause
      * @param from first moment
      * @param until first moment that no longer counts
@@ -68,13 +68,13 @@ public class RepairLogStore {
         String folded = Folded.of(search.craft());
         return unreadables
                 .rows(
-                        "ledger_entry",
-                        database.sql("SELECT * FROM ledger_entry ORDER BY id DESC"),
+                        "repair_log_entry",
+                        database.sql("SELECT * FROM repair_log_entry ORDER BY id DESC"),
                         (row, n) -> entry(row))
                 .stream()
                 .filter(entry ->
                         search.cause().isEmpty() || entry.repaired().kinds().contains(search.cause()))
-                .filter(entry -> folded.isEmpty() || Folded.of(entry.mark()).equals(folded))
+                .filter(entry -> folded.isEmpty() || Folded.of(entry.craftId()).equals(folded))
                 .filter(entry -> search.from()
                         .map(from -> !entry.closedAt().isBefore(from))
                         .orElse(true))
@@ -89,8 +89,8 @@ public class RepairLogStore {
         return new RepairLogEntry(
                 row.getLong("id"),
                 row.getLong("work_up_id"),
-                row.getString("mark"),
-                unreadables.time("ledger_entry", row, "closed_at"),
+                row.getString("craft_id"),
+                unreadables.time("repair_log_entry", row, "closed_at"),
                 row.getString("complaint"),
                 row.getString("ended"),
                 row.getString("reason"),
@@ -107,7 +107,7 @@ public class RepairLogStore {
     private static boolean holds(RepairLogEntry entry, String words) {
         Repaired repaired = entry.repaired();
         String all = Folded.of(Stream.of(
-                        List.of(entry.mark(), entry.complaint(), entry.ended(), entry.reason()),
+                        List.of(entry.craftId(), entry.complaint(), entry.ended(), entry.reason()),
                         repaired.causes(),
                         repaired.parts(),
                         repaired.fixes(),

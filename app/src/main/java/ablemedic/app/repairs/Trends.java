@@ -41,17 +41,18 @@ record Trends(
      */
     record Share(String id, String title, int times, double minutes) {}
 
-    /** @param builders by the mark of what they built */
+    /** @param builders by the craft ID of what they built */
     static Trends of(List<RepairLogEntry> entries, Map<String, String> builders, ZoneId zone) {
         return new Trends(
                 months(entries, zone),
-                shares(entries, one -> Stream.of(one.mark()), mark -> mark),
+                shares(entries, one -> Stream.of(one.craftId()), craftId -> craftId),
                 shares(entries, Trends::kinds, Trends::title),
                 shares(entries, one -> kinds(one).map(Trends::family).distinct(), family -> family),
                 shares(entries, Trends::parts, part -> part),
                 shares(
                         entries,
-                        one -> Stream.of(builders.getOrDefault(one.mark(), "")).filter(builder -> !builder.isEmpty()),
+                        one -> Stream.of(builders.getOrDefault(one.craftId(), ""))
+                                .filter(builder -> !builder.isEmpty()),
                         builder -> builder));
     }
 

@@ -81,7 +81,7 @@ class RoutineController {
      * @param map the wire and power map; nothing where parts are not entered
      */
     record RoutineView(
-            String mark,
+            String craftId,
             String state,
             String why,
             @JsonUnwrapped Conventions by,
@@ -147,10 +147,10 @@ class RoutineController {
      */
     record Judged(boolean passed, String expected, @Nullable QuestionView secondWay) {}
 
-    @GetMapping("/api/crafts/{mark}/routine")
+    @GetMapping("/api/crafts/{craftId}/routine")
     RoutineView view(
-            @PathVariable String mark, @RequestParam(required = false) @Nullable PrePowerConvention convention) {
-        String right = crafts.get(mark).mark();
+            @PathVariable String craftId, @RequestParam(required = false) @Nullable PrePowerConvention convention) {
+        String right = crafts.get(craftId).craftId();
         Required required = records.of(right);
         Craft craft = required.craft();
         Routines.Standing standing = routines.standing(right);
@@ -225,9 +225,9 @@ class RoutineController {
     }
 
     /** Judges one reading without keeping it, so that a step can be looked at again before the next. */
-    @PostMapping("/api/crafts/{mark}/routine/judge/{step}")
-    Judged judge(@PathVariable String mark, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
-        Craft craft = records.of(crafts.get(mark).mark()).craft();
+    @PostMapping("/api/crafts/{craftId}/routine/judge/{step}")
+    Judged judge(@PathVariable String craftId, @PathVariable String step, @RequestBody @Valid StepEntry entry) {
+        Craft craft = records.of(crafts.get(craftId).craftId()).craft();
         Check<Craft> check = routines.steps(craft, PrePowerConvention.FULL).stream()
                 .filter(s -> s.id().equals(step))
                 .findFirst()
@@ -241,12 +241,12 @@ class RoutineController {
                         : null);
     }
 
-    @PostMapping("/api/crafts/{mark}/routine")
-    RoutineView runs(@PathVariable String mark, @RequestBody @Valid RunMade made) {
+    @PostMapping("/api/crafts/{craftId}/routine")
+    RoutineView runs(@PathVariable String craftId, @RequestBody @Valid RunMade made) {
         if (!(made.minutes() >= 0 && made.minutes() <= LONGEST_MINUTES)) {
             throw Refusal.wrong("minutes", REFUSALS.with("longestMinutes", Math.round(LONGEST_MINUTES)), "minutes");
         }
-        String right = crafts.get(mark).mark();
+        String right = crafts.get(craftId).craftId();
         runs.run(
                 right,
                 made.convention() == null ? routines.convention(right) : made.convention(),

@@ -62,20 +62,20 @@ public class RoutineRuns {
      * @throws Refusal where a step is left out or a reading cannot be read, and where power would destroy a part
      */
     public Run run(
-            String mark, PrePowerConvention convention, Map<String, Given> readings, double minutes, Instant at) {
-        String barred = routines.barred(mark, false).battery();
+            String craftId, PrePowerConvention convention, Map<String, Given> readings, double minutes, Instant at) {
+        String barred = routines.barred(craftId, false).battery();
         if (!barred.isEmpty()) {
             throw Refusal.conflict("readings", barred);
         }
-        Run run = judged(records.of(mark), convention, readings, minutes, at);
+        Run run = judged(records.of(craftId), convention, readings, minutes, at);
         List<Runnable> following = followers.stream()
-                .map(follower -> follower.following(mark, run))
+                .map(follower -> follower.following(craftId, run))
                 .toList();
         transaction.executeWithoutResult(status -> {
-            store.add(mark, run);
+            store.add(craftId, run);
             Read last = run.steps().get(run.steps().size() - 1);
             log.add(
-                    mark,
+                    craftId,
                     at,
                     run.passed() ? "routine" : "routine-failed",
                     run.passed()

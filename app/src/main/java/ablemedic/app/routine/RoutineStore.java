@@ -52,10 +52,10 @@ public class RoutineStore {
             SAID.line("run").plain(), Body.class, first -> first.get("steps").forEach(step -> ((ObjectNode) step)
                     .set("entered", EnteredForm.second((ObjectNode) step.get("entered")))));
 
-    void add(String mark, Run run) {
-        database.sql("INSERT INTO routine_run (mark, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)")
+    void add(String craftId, Run run) {
+        database.sql("INSERT INTO pre_power_run (craft_id, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)")
                 .params(
-                        mark,
+                        craftId,
                         run.at().toString(),
                         run.passed() ? 1 : 0,
                         run.minutes(),
@@ -64,10 +64,10 @@ public class RoutineStore {
     }
 
     /** The newest run; none where it cannot be read, so that the routine is due. */
-    public Optional<Run> newest(String mark) {
+    public Optional<Run> newest(String craftId) {
         return database
-                .sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id DESC LIMIT 1")
-                .param(mark)
+                .sql("SELECT * FROM pre_power_run WHERE craft_id = ? ORDER BY id DESC LIMIT 1")
+                .param(craftId)
                 .query((rs, n) -> run(rs))
                 .list()
                 .stream()
@@ -78,12 +78,12 @@ public class RoutineStore {
     private Optional<Run> run(ResultSet rs) throws SQLException {
         try {
             return Optional.of(new Run(
-                    unreadables.time("routine_run", rs, "at"),
+                    unreadables.time("pre_power_run", rs, "at"),
                     rs.getInt("passed") == 1,
                     rs.getDouble("minutes"),
                     BODY.read(json, rs.getString("body")).steps()));
         } catch (UnreadableRecordException e) {
-            unreadables.note("routine_run", rs);
+            unreadables.note("pre_power_run", rs);
             return Optional.empty();
         }
     }

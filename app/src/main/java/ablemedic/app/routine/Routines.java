@@ -65,7 +65,7 @@ public class Routines implements Due.Source {
     /** Something else that a run of the routine is recorded in. */
     public interface Follower {
         /** Works out what follows from a run that is about to be recorded; what it gives is done along with that. */
-        Runnable following(String mark, Run run);
+        Runnable following(String craftId, Run run);
     }
 
     /**
@@ -83,8 +83,8 @@ public class Routines implements Due.Source {
     }
 
     @Override
-    public Optional<Due> of(String mark) {
-        Standing standing = standing(mark);
+    public Optional<Due> of(String craftId) {
+        Standing standing = standing(craftId);
         return standing.state() == ShortTest.PASSED
                 ? Optional.empty()
                 : Optional.of(new Due(
@@ -105,8 +105,8 @@ public class Routines implements Due.Source {
     }
 
     /** What the routine that is asked for takes on a craft, minutes. */
-    public double minutes(String mark) {
-        return minutes(steps(records.of(mark).craft(), convention(mark)));
+    public double minutes(String craftId) {
+        return minutes(steps(records.of(craftId).craft(), convention(craftId)));
     }
 
     static double minutes(List<Check<Craft>> steps) {
@@ -117,12 +117,12 @@ public class Routines implements Due.Source {
      * The convention that is asked for: quick where the owner holds to that and the occasion allows it, since the craft
      * passed before and was opened at one place only.
      */
-    public PrePowerConvention convention(String mark) {
+    public PrePowerConvention convention(String craftId) {
         if (owners.get() == PrePowerConvention.FULL) {
             return PrePowerConvention.FULL;
         }
         List<String> since = new ArrayList<>();
-        for (LogEntry line : log.of(mark)) {
+        for (LogEntry line : log.of(craftId)) {
             if (line.kind().equals("routine")) {
                 return since.size() <= 1 && ONE_PLACE.containsAll(since)
                         ? PrePowerConvention.QUICK
@@ -135,11 +135,11 @@ public class Routines implements Due.Source {
         return PrePowerConvention.FULL;
     }
 
-    public Standing standing(String mark) {
-        Optional<Run> newest = store.newest(mark);
-        Optional<LogEntry> last = log.lastOfRoutine(mark);
+    public Standing standing(String craftId) {
+        Optional<Run> newest = store.newest(craftId);
+        Optional<LogEntry> last = log.lastOfRoutine(craftId);
         long line = last.map(LogEntry::id).orElse(0L);
-        String barred = barred(mark, false).battery();
+        String barred = barred(craftId, false).battery();
         if (!barred.isEmpty()) {
             return new Standing(ShortTest.NOT_DONE, barred, line, newest);
         }
@@ -159,9 +159,9 @@ public class Routines implements Due.Source {
      *
      * @param newBuild whether it was just built
      */
-    public Barred barred(String mark, boolean newBuild) {
+    public Barred barred(String craftId, boolean newBuild) {
         try {
-            return PowerHazard.of(crafts.newestCraft(mark), newBuild && !log.has(mark, "routine"));
+            return PowerHazard.of(crafts.newestCraft(craftId), newBuild && !log.has(craftId, "routine"));
         } catch (UnreadableRecordException e) {
             return Barred.NOTHING;
         }

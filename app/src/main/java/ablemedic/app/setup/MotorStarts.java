@@ -39,9 +39,9 @@ class MotorStarts implements Due.Source {
     }
 
     @Override
-    public Optional<Due> of(String mark) {
+    public Optional<Due> of(String craftId) {
         List<LogEntry> lines =
-                log.of(mark, Stream.concat(NEW.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
+                log.of(craftId, Stream.concat(NEW.stream(), Stream.of(PASSED)).collect(Collectors.toSet()));
         return lines.stream()
                 .takeWhile(line -> !line.kind().equals(PASSED))
                 .filter(line -> NEW.contains(line.kind())

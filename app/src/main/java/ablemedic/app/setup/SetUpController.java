@@ -73,7 +73,7 @@ class SetUpController {
      * @param ended when earlier ones ended, the newest first
      */
     record SetUpView(
-            String mark,
+            String craftId,
             List<OccasionView> occasions,
             @Nullable RunUnderWay run,
             List<EndedView> ended) {}
@@ -170,9 +170,9 @@ class SetUpController {
             @NotNull(message = "{is.there.if.empty}") @Size(max = 400, message = "{most.letters}")
             String reason) {}
 
-    @GetMapping("/api/crafts/{mark}/set-up")
-    SetUpView view(@PathVariable String mark) {
-        String right = crafts.get(mark).mark();
+    @GetMapping("/api/crafts/{craftId}/set-up")
+    SetUpView view(@PathVariable String craftId) {
+        String right = crafts.get(craftId).craftId();
         List<EndedView> ended = store.ended(right).stream()
                 .map(run -> new EndedView(run.occasion().label(), run.endedAt(), (int) run.given().stream()
                         .filter(Given::passed)
@@ -191,13 +191,13 @@ class SetUpController {
                         ended));
     }
 
-    private OccasionView occasion(String mark, SetUpOccasion occasion) {
-        SetUp setUp = setUps.composed(mark, occasion);
+    private OccasionView occasion(String craftId, SetUpOccasion occasion) {
+        SetUp setUp = setUps.composed(craftId, occasion);
         return new OccasionView(
                 occasion,
                 occasion.label(),
                 setUp.steps().size(),
-                setUps.ordered(mark, occasion, setUp.steps()).minutes());
+                setUps.ordered(craftId, occasion, setUp.steps()).minutes());
     }
 
     private RunUnderWay underWay(Standing standing) {
@@ -208,7 +208,7 @@ class SetUpController {
                         .filter(next -> next.before().steps().contains(BenchStep.SHORT_TEST)
                                 || next.made().check().needs().battery() == Want.YES)
                         .isPresent()
-                && routines.standing(run.mark()).state() != ShortTest.PASSED;
+                && routines.standing(run.craftId()).state() != ShortTest.PASSED;
         Required required = standing.required();
         List<ConflictView> conflicts = Stream.concat(
                         required.conflicts().stream().map(ConflictView::of),
@@ -222,7 +222,7 @@ class SetUpController {
                 .toList();
         return new RunUnderWay(
                 run.version(),
-                crafts.get(run.mark()).version(),
+                crafts.get(run.craftId()).version(),
                 run.occasion(),
                 run.occasion().label(),
                 run.occasion().happened(),
@@ -290,16 +290,16 @@ class SetUpController {
                 given.told());
     }
 
-    @PostMapping("/api/crafts/{mark}/set-up")
-    SetUpView begin(@PathVariable String mark, @RequestBody @Valid Beginning beginning) {
-        String right = crafts.get(mark).mark();
+    @PostMapping("/api/crafts/{craftId}/set-up")
+    SetUpView begin(@PathVariable String craftId, @RequestBody @Valid Beginning beginning) {
+        String right = crafts.get(craftId).craftId();
         runs.begin(right, beginning.occasion(), clock.instant());
         return view(right);
     }
 
-    @PostMapping("/api/crafts/{mark}/set-up/steps")
-    SetUpView give(@PathVariable String mark, @RequestBody @Valid StepGiven given) {
-        Run run = open(mark, given.version());
+    @PostMapping("/api/crafts/{craftId}/set-up/steps")
+    SetUpView give(@PathVariable String craftId, @RequestBody @Valid StepGiven given) {
+        Run run = open(craftId, given.version());
         runs.give(
                 run,
                 given.stepId(),
@@ -309,19 +309,20 @@ class SetUpController {
                         given.told(),
                         Boolean.TRUE.equals(given.sure())),
                 clock.instant());
-        return view(run.mark());
+        return view(run.craftId());
     }
 
-    @PostMapping("/api/crafts/{mark}/set-up/end")
-    SetUpView end(@PathVariable String mark, @RequestBody @Valid Ending ending) {
-        Run run = open(mark, ending.version());
+    @PostMapping("/api/crafts/{craftId}/set-up/end")
+    SetUpView end(@PathVariable String craftId, @RequestBody @Valid Ending ending) {
+        Run run = open(craftId, ending.version());
         runs.end(run, ending.reason().strip(), clock.instant());
-        return view(run.mark());
+        return view(run.craftId());
     }
 
-    private Run open(String mark, long version) {
-        String right = crafts.get(mark).mark();
-        Run run = store.open(right).orElseThrow(() -> Refusal.conflict("mark", REFUSALS.with("right", right), "none"));
+    private Run open(String craftId, long version) {
+        String right = crafts.get(craftId).craftId();
+        Run run =
+                store.open(right).orElseThrow(() -> Refusal.conflict("craftId", REFUSALS.with("right", right), "none"));
         if (run.version() != version) {
             throw Refusal.conflict("version", REFUSALS.with("right", right), "stale");
         }

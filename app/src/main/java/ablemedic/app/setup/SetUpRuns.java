@@ -55,11 +55,11 @@ public class SetUpRuns {
         this.radioOff = radioOff;
     }
 
-    public void begin(String mark, SetUpOccasion occasion, Instant at) {
-        List<Given> carried = stillPassed(mark, occasion);
-        store.begin(mark, occasion, carried, at);
+    public void begin(String craftId, SetUpOccasion occasion, Instant at) {
+        List<Given> carried = stillPassed(craftId, occasion);
+        store.begin(craftId, occasion, carried, at);
         log.add(
-                mark,
+                craftId,
                 at,
                 "set-up",
                 SAID.with("occasion", occasion.label())
@@ -70,10 +70,10 @@ public class SetUpRuns {
     }
 
     /** What the last set-up for this occasion passed, where nothing was touched since it was begun. */
-    private List<Given> stillPassed(String mark, SetUpOccasion occasion) {
-        return store.ended(mark).stream()
+    private List<Given> stillPassed(String craftId, SetUpOccasion occasion) {
+        return store.ended(craftId).stream()
                 .findFirst()
-                .filter(last -> last.occasion() == occasion && !isTouchedSince(mark, last))
+                .filter(last -> last.occasion() == occasion && !isTouchedSince(craftId, last))
                 .map(last -> last.given().stream()
                         .filter(given -> given.passed()
                                 && last.newest(given.stepId())
@@ -84,8 +84,8 @@ public class SetUpRuns {
     }
 
     /** By the order of the log's lines, whatever the clock said. */
-    private boolean isTouchedSince(String mark, Run run) {
-        for (LogEntry line : log.of(mark)) {
+    private boolean isTouchedSince(String craftId, Run run) {
+        for (LogEntry line : log.of(craftId)) {
             if (line.kind().equals("set-up") && line.at().equals(run.begunAt())) {
                 return false;
             } else if (TOUCHES.contains(line.kind())) {
@@ -131,9 +131,9 @@ public class SetUpRuns {
         Check<Craft> check = number == null ? asked : asked.told(number);
         Craft craft = standing.craft();
         boolean firstPower = check.needs().usb() == Want.YES
-                && setUps.barred(run.mark(), run.occasion()).routineBeforeUsb();
+                && setUps.barred(run.craftId(), run.occasion()).routineBeforeUsb();
         if ((check.needs().battery() == Want.YES || firstPower)
-                && routines.standing(run.mark()).state() != ShortTest.PASSED) {
+                && routines.standing(run.craftId()).state() != ShortTest.PASSED) {
             throw Refusal.conflict("step", REFUSALS.with("craft", check.title(craft)), "power");
         }
         Entered entered = Entered.at(check, answered.outcomes(), answered.numbers());
@@ -156,17 +156,17 @@ public class SetUpRuns {
         store.add(run, given);
         if (check.id().equals(FailsafeChecks.RADIO_OFF)) {
             RadioOffTests.line(craft, entered)
-                    .ifPresent(line -> log.add(run.mark(), at, line.kind(), line.text(), null));
+                    .ifPresent(line -> log.add(run.craftId(), at, line.kind(), line.text(), null));
         }
         if (given.passed() && check.id().equals(MotorsSeen.IS)) {
-            log.add(run.mark(), at, MotorsSeen.PASSED, SAID.line("motors").plain(), null);
+            log.add(run.craftId(), at, MotorsSeen.PASSED, SAID.line("motors").plain(), null);
         }
         if (given.passed() && check.id().equals(MotorStarts.CHECK)) {
-            log.add(run.mark(), at, MotorStarts.PASSED, SAID.line("starts").plain(), null);
+            log.add(run.craftId(), at, MotorStarts.PASSED, SAID.line("starts").plain(), null);
         }
         if (!given.passed()) {
             log.add(
-                    run.mark(),
+                    run.craftId(),
                     at,
                     Families.crashed(check, reading) ? "crash" : "set-up",
                     SAID.with("check", given.title()).line("not-so").plain(),
@@ -191,10 +191,10 @@ public class SetUpRuns {
         int left = standing.order().steps().size() + standing.waiting().size();
         boolean radioOffOpen = standing.setUp().steps().stream()
                         .anyMatch(made -> made.check().id().equals(FailsafeChecks.RADIO_OFF))
-                && radioOff.standing(run.mark()).state() != RadioOffTests.State.PASSED;
+                && radioOff.standing(run.craftId()).state() != RadioOffTests.State.PASSED;
         store.end(run, at);
         log.add(
-                run.mark(),
+                run.craftId(),
                 at,
                 "set-up",
                 left == 0 && radioOffOpen

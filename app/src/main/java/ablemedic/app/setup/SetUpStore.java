@@ -59,7 +59,7 @@ public class SetUpStore {
     /** A set-up; the newest reading of a step is the one that counts. */
     public record Run(
             long id,
-            String mark,
+            String craftId,
             SetUpOccasion occasion,
             Instant begunAt,
             @Nullable Instant endedAt,
@@ -85,10 +85,10 @@ public class SetUpStore {
     private record Body(List<Given> given) {}
 
     /** The set-up that is under way; none where none is, or where it cannot be read. */
-    public Optional<Run> open(String mark) {
+    public Optional<Run> open(String craftId) {
         return database
-                .sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NULL ORDER BY id DESC")
-                .param(mark)
+                .sql("SELECT * FROM set_up WHERE craft_id = ? AND ended_at IS NULL ORDER BY id DESC")
+                .param(craftId)
                 .query((rs, n) -> run(rs))
                 .list()
                 .stream()
@@ -97,10 +97,10 @@ public class SetUpStore {
     }
 
     /** Those that were ended, the newest first. */
-    public List<Run> ended(String mark) {
+    public List<Run> ended(String craftId) {
         return database
-                .sql("SELECT * FROM set_up WHERE mark = ? AND ended_at IS NOT NULL ORDER BY id DESC LIMIT 20")
-                .param(mark)
+                .sql("SELECT * FROM set_up WHERE craft_id = ? AND ended_at IS NOT NULL ORDER BY id DESC LIMIT 20")
+                .param(craftId)
                 .query((rs, n) -> run(rs))
                 .list()
                 .stream()
@@ -118,7 +118,7 @@ public class SetUpStore {
                     .orElseThrow(() -> new UnreadableRecordException("occasion " + stored));
             return Optional.of(new Run(
                     rs.getLong("id"),
-                    rs.getString("mark"),
+                    rs.getString("craft_id"),
                     occasion,
                     unreadables.time("set_up", rs, "begun_at"),
                     ended == null ? null : unreadables.time("set_up", rs, "ended_at"),
@@ -132,13 +132,13 @@ public class SetUpStore {
 
     /** @param carried what was given before and still counts */
     @Transactional
-    public void begin(String mark, SetUpOccasion occasion, List<Given> carried, Instant at) {
+    public void begin(String craftId, SetUpOccasion occasion, List<Given> carried, Instant at) {
         // One that can't be read can't be gone on with either, and keeps nobody back.
-        if (open(mark).isPresent()) {
-            throw Refusal.conflict("mark", REFUSALS.with("mark", mark), "under-way");
+        if (open(craftId).isPresent()) {
+            throw Refusal.conflict("craftId", REFUSALS.with("craftId", craftId), "under-way");
         }
-        database.sql("INSERT INTO set_up (mark, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)")
-                .params(mark, occasion.name(), at.toString(), BODY.write(json, new Body(carried)))
+        database.sql("INSERT INTO set_up (craft_id, occasion, begun_at, version, body) VALUES (?, ?, ?, 1, ?)")
+                .params(craftId, occasion.name(), at.toString(), BODY.write(json, new Body(carried)))
                 .update();
     }
 
@@ -165,7 +165,7 @@ public class SetUpStore {
 
     private static void written(int rows, Run run) {
         if (rows == 0) {
-            throw Refusal.conflict("version", REFUSALS.with("mark", run.mark()), "stale");
+            throw Refusal.conflict("version", REFUSALS.with("craftId", run.craftId()), "stale");
         }
     }
 }

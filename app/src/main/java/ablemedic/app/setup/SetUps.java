@@ -83,8 +83,8 @@ public class SetUps implements Due.Source {
     }
 
     @Override
-    public Optional<Due> of(String mark) {
-        return store.open(mark)
+    public Optional<Due> of(String craftId) {
+        return store.open(craftId)
                 .map(run -> new Due("set-up", "begun, " + run.occasion().label(), "set-up"));
     }
 
@@ -94,14 +94,14 @@ public class SetUps implements Due.Source {
     }
 
     /** How a set-up would be: what it makes and leaves out, and how long that takes. */
-    public SetUp composed(String mark, SetUpOccasion occasion) {
-        return SetUp.of(Families.book(records.of(mark).craft(), meters.get()), occasion);
+    public SetUp composed(String craftId, SetUpOccasion occasion) {
+        return SetUp.of(Families.book(records.of(craftId).craft(), meters.get()), occasion);
     }
 
     /** The order on a craft as it comes in. */
-    public SetUpOrder ordered(String mark, SetUpOccasion occasion, List<Made> todo) {
-        BenchState bench = withRoutine(mark, BenchState.AT_INTAKE);
-        Barred barred = barred(mark, occasion);
+    public SetUpOrder ordered(String craftId, SetUpOccasion occasion, List<Made> todo) {
+        BenchState bench = withRoutine(craftId, BenchState.AT_INTAKE);
+        Barred barred = barred(craftId, occasion);
         return SetUpOrder.of(
                 todo.stream()
                         .filter(made -> BenchRoute.from(bench, made.check().needs(), barred)
@@ -111,21 +111,22 @@ public class SetUps implements Due.Source {
                 barred);
     }
 
-    Barred barred(String mark, SetUpOccasion occasion) {
-        return routines.barred(mark, occasion == SetUpOccasion.BUILD);
+    Barred barred(String craftId, SetUpOccasion occasion) {
+        return routines.barred(craftId, occasion == SetUpOccasion.BUILD);
     }
 
     /** The pre-power routine counts where it was passed and is not due. */
-    private BenchState withRoutine(String mark, BenchState bench) {
-        return bench.with(routines.standing(mark).state() == ShortTest.PASSED ? ShortTest.PASSED : ShortTest.NOT_DONE);
+    private BenchState withRoutine(String craftId, BenchState bench) {
+        return bench.with(
+                routines.standing(craftId).state() == ShortTest.PASSED ? ShortTest.PASSED : ShortTest.NOT_DONE);
     }
 
     /** @param at the moment it is looked at: after a while nobody knows any more how the bench was left */
     public Standing standing(Run run, Instant at) {
-        SetUp setUp = composed(run.mark(), run.occasion());
-        Required required = records.of(run.mark());
-        BenchState bench = withRoutine(run.mark(), left(run, setUp, at));
-        Barred barred = barred(run.mark(), run.occasion());
+        SetUp setUp = composed(run.craftId(), run.occasion());
+        Required required = records.of(run.craftId());
+        BenchState bench = withRoutine(run.craftId(), left(run, setUp, at));
+        Barred barred = barred(run.craftId(), run.occasion());
         Map<Made, String> waiting = new LinkedHashMap<>();
         setUp.steps().stream()
                 .filter(made -> !run.hasPassed(made.id()))
@@ -172,7 +173,7 @@ public class SetUps implements Due.Source {
                     .findFirst()
                     .orElse(SAID.line("pre-power").plain()));
         }
-        return Families.isFlight(check) && motors.of(run.mark()).isPresent() && !hasMotors(run)
+        return Families.isFlight(check) && motors.of(run.craftId()).isPresent() && !hasMotors(run)
                 ? Optional.of(SAID.with("setUp", SetUpOccasion.MOTORS.label())
                         .line("motors-first")
                         .plain())
@@ -181,7 +182,7 @@ public class SetUps implements Due.Source {
 
     /** Whether this set-up has the motors as a step of its own, before it flies. */
     private boolean hasMotors(Run run) {
-        return composed(run.mark(), run.occasion()).steps().stream()
+        return composed(run.craftId(), run.occasion()).steps().stream()
                 .anyMatch(made -> made.check().id().equals(MotorsSeen.IS));
     }
 
@@ -189,7 +190,7 @@ public class SetUps implements Due.Source {
      * How the steps of this sitting left the bench, one after the other; at its beginning a craft is as it comes in.
      */
     private BenchState left(Run run, SetUp setUp, Instant at) {
-        BenchState bench = withRoutine(run.mark(), BenchState.AT_INTAKE);
+        BenchState bench = withRoutine(run.craftId(), BenchState.AT_INTAKE);
         for (int i = run.given().size() - sitting(run, at); i < run.given().size(); i++) {
             String id = run.given().get(i).stepId();
             BenchState before = bench;

@@ -59,10 +59,12 @@ class FlashController {
     /** @param versions of the target's family that have it */
     record LostSetting(String label, String value, List<String> versions) {}
 
-    @GetMapping("/api/crafts/{mark}/flash-plan")
+    @GetMapping("/api/crafts/{craftId}/flash-plan")
     FlashView plan(
-            @PathVariable String mark, @RequestParam("family") String family, @RequestParam("version") String version) {
-        String known = crafts.get(mark).mark();
+            @PathVariable String craftId,
+            @RequestParam("family") String family,
+            @RequestParam("version") String version) {
+        String known = crafts.get(craftId).craftId();
         Dictionary to = families.dictionary(family, version);
         String target = to.family().label() + " " + to.version();
         List<BuildNeeds.Need> needs = BuildNeeds.of(crafts.newestCraft(known), to.family(), to.version());

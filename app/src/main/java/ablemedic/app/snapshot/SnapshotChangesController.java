@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What changed between two snapshots of a craft, and what would follow of one setting more. */
 @RestController
-@RequestMapping("/api/crafts/{mark}/snapshots")
+@RequestMapping("/api/crafts/{craftId}/snapshots")
 class SnapshotChangesController {
     private static final Words REFUSALS =
             Catalogue.beside(SnapshotChangesController.class, "refusals").of("snapshot-changes-controller");
@@ -59,8 +59,8 @@ class SnapshotChangesController {
     }
 
     @GetMapping("/{number}/changes")
-    ChangesView changes(@PathVariable String mark, @PathVariable int number, @RequestParam("since") int since) {
-        String known = crafts.get(mark).mark();
+    ChangesView changes(@PathVariable String craftId, @PathVariable int number, @RequestParam("since") int since) {
+        String known = crafts.get(craftId).craftId();
         Row row = snapshots.get(known, number);
         Snapshot before = held(snapshots.get(known, since));
         Snapshot now = held(row);
@@ -93,11 +93,11 @@ class SnapshotChangesController {
     /** What would follow if one setting had another value. */
     @GetMapping("/{number}/what-if")
     WhatIf whatIf(
-            @PathVariable String mark,
+            @PathVariable String craftId,
             @PathVariable int number,
             @RequestParam("setting") String settingId,
             @RequestParam("value") String value) {
-        String known = crafts.get(mark).mark();
+        String known = crafts.get(craftId).craftId();
         Setting<?> setting = Settings.find(settingId)
                 .orElseThrow(() -> Refusal.wrong(
                         "setting", REFUSALS.with("settingId", Refusal.shortened(settingId)), "no-setting"));

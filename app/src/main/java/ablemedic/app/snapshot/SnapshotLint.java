@@ -28,7 +28,7 @@ class SnapshotLint {
         List<Violation> lacks = families.find(row.family())
                 .map(family -> BuildNeeds.violations(listed, family, row.version()))
                 .orElse(List.of());
-        List<Violation> alarms = batteries.rules(row.mark()).stream()
+        List<Violation> alarms = batteries.rules(row.craftId()).stream()
                 .flatMap(rule -> AlarmConvention.violations(listed, rule).stream())
                 .toList();
         return Stream.of(Families.violations(listed), lacks, alarms)

@@ -37,7 +37,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Snapshots of a craft's settings. */
 @RestController
-@RequestMapping("/api/crafts/{mark}/snapshots")
+@RequestMapping("/api/crafts/{craftId}/snapshots")
 class SnapshotsController {
     private static final Words SAID =
             Catalogue.beside(SnapshotsController.class, "words").of("snapshots-controller");
@@ -67,8 +67,8 @@ class SnapshotsController {
     }
 
     @GetMapping
-    List<SnapshotRow> all(@PathVariable String mark) {
-        return snapshots.counted(crafts.get(mark).mark()).stream()
+    List<SnapshotRow> all(@PathVariable String craftId) {
+        return snapshots.counted(crafts.get(craftId).craftId()).stream()
                 .map(this::row)
                 .toList();
     }
@@ -89,7 +89,7 @@ class SnapshotsController {
                             mediaType = MediaType.APPLICATION_OCTET_STREAM_VALUE,
                             schema = @Schema(type = "string", format = "binary")))
     SnapshotView add(
-            @PathVariable String mark,
+            @PathVariable String craftId,
             @RequestParam(name = "why", defaultValue = "") String why,
             @RequestParam(name = "name", defaultValue = "") String name,
             @RequestParam(name = "family", defaultValue = "") String family,
@@ -97,7 +97,7 @@ class SnapshotsController {
             @RequestParam(name = "target", defaultValue = "") String target,
             HttpServletRequest file)
             throws IOException {
-        String known = crafts.get(mark).mark();
+        String known = crafts.get(craftId).craftId();
         for (String words : List.of(why, name, target)) {
             if (words.length() > LONGEST_WORDS) {
                 throw Refusal.wrong("why", REFUSALS.with("longestWords", LONGEST_WORDS), "words");
@@ -133,13 +133,13 @@ class SnapshotsController {
     }
 
     @GetMapping("/{number}")
-    SnapshotView one(@PathVariable String mark, @PathVariable int number) {
-        return view(snapshots.get(crafts.get(mark).mark(), number));
+    SnapshotView one(@PathVariable String craftId, @PathVariable int number) {
+        return view(snapshots.get(crafts.get(craftId).craftId(), number));
     }
 
     private SnapshotView view(Row row) {
         Read read = snapshots.read(row);
-        Craft sound = crafts.newestCraft(row.mark());
+        Craft sound = crafts.newestCraft(row.craftId());
         List<Violation> violations = snapshots
                 .snapshot(row)
                 .map(snapshot -> lint.of(snapshot.on(sound), row))
@@ -157,12 +157,12 @@ class SnapshotsController {
 
     /** The file as it came, byte for byte. */
     @GetMapping("/{number}/file")
-    ResponseEntity<byte[]> file(@PathVariable String mark, @PathVariable int number) {
-        Row row = snapshots.get(crafts.get(mark).mark(), number);
+    ResponseEntity<byte[]> file(@PathVariable String craftId, @PathVariable int number) {
+        Row row = snapshots.get(crafts.get(craftId).craftId(), number);
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
-                        DownloadName.attachment(row.name(), row.mark() + "-" + number + ".txt"))
+                        DownloadName.attachment(row.name(), row.craftId() + "-" + number + ".txt"))
                 .contentType(MediaType.APPLICATION_OCTET_STREAM)
                 .body(snapshots.file(row));
     }

@@ -17,6 +17,8 @@ import java.sql.Statement;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -37,7 +39,7 @@ public final class BackupCheck {
     private static final int PAGES_AT = 28;
     private static final int HEADER = 100;
     private static final int LARGEST_PAGE = 65_536;
-    private static final Pattern TABLE = Pattern.compile("(?m)^CREATE TABLE (\\w+)");
+    private static final Pattern TABLE = Pattern.compile("(?m)^(?:CREATE TABLE|ALTER TABLE (\\w+) RENAME TO) (\\w+)");
     private static final Pattern MIGRATION = Pattern.compile("V(\\d+)__.*\\.sql");
 
     private BackupCheck() {}
@@ -121,18 +123,25 @@ public final class BackupCheck {
         return texts;
     }
 
-    /** The tables that a database of a schema has, as the migrations make them. */
+    /** The tables that a database of a schema has, as the migrations make and rename them. */
     private static Set<String> tables(int schema) {
+        SortedMap<Integer, Resource> migrations = new TreeMap<>();
         Set<String> tables = new TreeSet<>();
         try {
             for (Resource migration :
                     new PathMatchingResourcePatternResolver().getResources("classpath:db/migration/V*.sql")) {
                 Matcher named = MIGRATION.matcher(String.valueOf(migration.getFilename()));
                 if (named.matches() && Integer.parseInt(named.group(1)) <= schema) {
-                    Matcher made = TABLE.matcher(migration.getContentAsString(StandardCharsets.UTF_8));
-                    while (made.find()) {
-                        tables.add(made.group(1));
+                    migrations.put(Integer.parseInt(named.group(1)), migration);
+                }
+            }
+            for (Resource migration : migrations.values()) {
+                Matcher named = TABLE.matcher(migration.getContentAsString(StandardCharsets.UTF_8));
+                while (named.find()) {
+                    if (named.group(1) != null) {
+                        tables.remove(named.group(1));
                     }
+                    tables.add(named.group(2));
                 }
             }
         } catch (IOException e) {

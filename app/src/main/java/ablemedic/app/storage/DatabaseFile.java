@@ -19,7 +19,7 @@ public final class DatabaseFile {
     /** "ablm" in hexadecimal, as the first migration writes it. */
     static final int APPLICATION_ID = 0x61626c6d;
     /** The newest migration that this version knows. */
-    static final int NEWEST_SCHEMA = 19;
+    static final int NEWEST_SCHEMA = 20;
 
     private static final int MOST_LINKS = 40;
     /** What SQLite keeps beside the file. */

@@ -110,7 +110,7 @@ public class Unreadables {
         for (int i = 1; i <= row.getMetaData().getColumnCount(); i++) {
             columns.add(row.getMetaData().getColumnLabel(i));
         }
-        String owner = value(row, columns, "mark", "label");
+        String owner = value(row, columns, "craft_id", "label");
         String number = value(row, columns, "number", "revision", "n", "id");
         String key = value(row, columns, "id");
         String what = name(table, number, owner);

@@ -18,13 +18,13 @@ final class AddedRows {
 
     private final JdbcClient database;
     private final Json json;
-    private final String mark;
+    private final String craftId;
     private int added;
 
-    AddedRows(JdbcClient database, Json json, String mark) {
+    AddedRows(JdbcClient database, Json json, String craftId) {
         this.database = database;
         this.json = json;
-        this.mark = mark;
+        this.craftId = craftId;
     }
 
     JdbcClient database() {
@@ -35,8 +35,8 @@ final class AddedRows {
         return json;
     }
 
-    String mark() {
-        return mark;
+    String craftId() {
+        return craftId;
     }
 
     /** How many rows were new. */
@@ -55,7 +55,7 @@ final class AddedRows {
 
     void apart(String where, boolean alike) {
         if (!alike) {
-            throw Refusal.conflict(where, REFUSALS.with("mark", mark), "apart");
+            throw Refusal.conflict(where, REFUSALS.with("craftId", craftId), "apart");
         }
     }
 

@@ -18,20 +18,20 @@ final class BesideRows {
     void runs(Runs runs) {
         runs.routines()
                 .forEach(one -> rows.missing(
-                        "routine_run WHERE mark = ? AND at = ?",
-                        List.of(rows.mark(), one.at()),
-                        "INSERT INTO routine_run (mark, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)",
-                        rows.mark(),
+                        "pre_power_run WHERE craft_id = ? AND at = ?",
+                        List.of(rows.craftId(), one.at()),
+                        "INSERT INTO pre_power_run (craft_id, at, passed, minutes, body) VALUES (?, ?, ?, ?, ?)",
+                        rows.craftId(),
                         one.at(),
                         one.passed() ? 1 : 0,
                         one.minutes(),
                         rows.json().write(one.run())));
         runs.setUps().forEach(one -> {
             rows.missing(
-                    "set_up WHERE mark = ? AND begun_at = ?",
-                    List.of(rows.mark(), one.begunAt()),
-                    "INSERT INTO set_up (mark, occasion, begun_at, ended_at, version, body) VALUES (?, ?, ?, ?, ?, ?)",
-                    rows.mark(),
+                    "set_up WHERE craft_id = ? AND begun_at = ?",
+                    List.of(rows.craftId(), one.begunAt()),
+                    "INSERT INTO set_up (craft_id, occasion, begun_at, ended_at, version, body) VALUES (?, ?, ?, ?, ?, ?)",
+                    rows.craftId(),
                     one.occasion(),
                     one.begunAt(),
                     one.endedAt(),
@@ -39,12 +39,12 @@ final class BesideRows {
                     rows.json().write(one.given()));
             rows.count(rows.database()
                     .sql(
-                            "UPDATE set_up SET ended_at = ?, version = ?, body = ? WHERE mark = ? AND begun_at = ? AND version < ?")
+                            "UPDATE set_up SET ended_at = ?, version = ?, body = ? WHERE craft_id = ? AND begun_at = ? AND version < ?")
                     .params(Arrays.asList(
                             AddedRows.text(one.endedAt()),
                             one.version(),
                             rows.json().write(one.given()),
-                            rows.mark(),
+                            rows.craftId(),
                             one.begunAt().toString(),
                             one.version()))
                     .update());
@@ -64,23 +64,23 @@ final class BesideRows {
     void batteries(List<BatteryOf> batteries) {
         batteries.forEach(one -> {
             rows.missing(
-                    "pack WHERE folded = ?",
+                    "battery WHERE folded = ?",
                     List.of(Folded.of(one.label())),
-                    "INSERT INTO pack (label, folded, body, entered_at) VALUES (?, ?, ?, ?)",
+                    "INSERT INTO battery (label, folded, body, entered_at) VALUES (?, ?, ?, ?)",
                     one.label(),
                     Folded.of(one.label()),
                     rows.json().write(one.battery()),
                     one.enteredAt());
             String label = rows.database()
-                    .sql("SELECT label FROM pack WHERE folded = ? LIMIT 1")
+                    .sql("SELECT label FROM battery WHERE folded = ? LIMIT 1")
                     .param(Folded.of(one.label()))
                     .query(String.class)
                     .single();
             one.entries()
                     .forEach(entry -> rows.missing(
-                            "pack_entry WHERE label = ? AND at = ?",
+                            "battery_entry WHERE label = ? AND at = ?",
                             List.of(label, entry.at()),
-                            "INSERT INTO pack_entry (label, at, body) VALUES (?, ?, ?)",
+                            "INSERT INTO battery_entry (label, at, body) VALUES (?, ?, ?)",
                             label,
                             entry.at(),
                             rows.json().write(entry.entry())));

@@ -55,8 +55,8 @@ class BundleCheck {
 
     /** The document with every record in its present form. @throws Refusal with the place of what is wrong */
     ChartBundle checked(ChartBundle came) {
-        if (!came.craft().mark().matches(CraftStore.MARK)) {
-            throw Refusal.wrong("craft.mark", REFUSALS, "id");
+        if (!came.craft().craftId().matches(CraftStore.ID)) {
+            throw Refusal.wrong("craft.craftId", REFUSALS, "id");
         }
         words(
                 "craft.name",

@@ -52,15 +52,17 @@ class BundleReader {
         this.clock = clock;
     }
 
-    /** Everything of one craft as it stands now. @throws ablemedic.app.http.Refusal where there is none of this mark */
+    /**
+     * Everything of one craft as it stands now. @throws ablemedic.app.http.Refusal where there is none of this craft ID
+     */
     @Transactional(readOnly = true)
-    ChartBundle of(String mark) {
-        CraftStore.Row row = crafts.get(mark);
-        LocalNumbers numbers = LocalNumbers.of(database, row.mark());
+    ChartBundle of(String craftId) {
+        CraftStore.Row row = crafts.get(craftId);
+        LocalNumbers numbers = LocalNumbers.of(database, row.craftId());
         return new ChartBundle(
                 new ChartBundle.Heading(ChartBundle.FORMAT, ChartBundle.FORM, clock.instant()),
                 new CraftOf(
-                        row.mark(),
+                        row.craftId(),
                         row.name(),
                         row.craftClass(),
                         row.state().name(),
@@ -68,16 +70,16 @@ class BundleReader {
                         row.enteredAt(),
                         row.aside(),
                         row.builder()),
-                database.sql("SELECT * FROM build_sheet WHERE mark = ? ORDER BY revision")
-                        .param(row.mark())
+                database.sql("SELECT * FROM build_sheet WHERE craft_id = ? ORDER BY revision")
+                        .param(row.craftId())
                         .query((rs, n) -> new SheetOf(
                                 rs.getInt("revision"),
                                 numbers.travelling(rs.getString("reason")),
                                 at(rs, "entered_at"),
                                 tree(rs, "body")))
                         .list(),
-                database.sql("SELECT * FROM log_entry WHERE mark = ? ORDER BY id")
-                        .param(row.mark())
+                database.sql("SELECT * FROM log_entry WHERE craft_id = ? ORDER BY id")
+                        .param(row.craftId())
                         .query((rs, n) -> new LineOf(
                                 at(rs, "at"),
                                 rs.getString("kind"),
@@ -86,16 +88,16 @@ class BundleReader {
                         .list(),
                 numbers.workUps().stream().map(id -> workUp(id, numbers)).toList(),
                 new ChartBundle.Runs(
-                        database.sql("SELECT * FROM routine_run WHERE mark = ? ORDER BY id")
-                                .param(row.mark())
+                        database.sql("SELECT * FROM pre_power_run WHERE craft_id = ? ORDER BY id")
+                                .param(row.craftId())
                                 .query((rs, n) -> new RoutineOf(
                                         at(rs, "at"),
                                         rs.getInt("passed") == 1,
                                         rs.getDouble("minutes"),
                                         tree(rs, "body")))
                                 .list(),
-                        database.sql("SELECT * FROM set_up WHERE mark = ? ORDER BY id")
-                                .param(row.mark())
+                        database.sql("SELECT * FROM set_up WHERE craft_id = ? ORDER BY id")
+                                .param(row.craftId())
                                 .query((rs, n) -> new SetUpOf(
                                         rs.getString("occasion"),
                                         at(rs, "begun_at"),
@@ -104,8 +106,8 @@ class BundleReader {
                                         tree(rs, "body")))
                                 .list()),
                 database.sql(
-                                "SELECT id, number, family, version, target, why, name, taken_at FROM snapshot WHERE mark = ? ORDER BY number")
-                        .param(row.mark())
+                                "SELECT id, number, family, version, target, why, name, taken_at FROM snapshot WHERE craft_id = ? ORDER BY number")
+                        .param(row.craftId())
                         .query((rs, n) -> new SnapshotOf(
                                 rs.getInt("number"),
                                 rs.getString("family"),
@@ -116,13 +118,13 @@ class BundleReader {
                                 at(rs, "taken_at"),
                                 packed("snapshot", rs.getLong("id"))))
                         .list(),
-                batteries(row.mark()),
+                batteries(row.craftId()),
                 database.sql(
-                                "SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE mark = ?) ORDER BY id")
-                        .param(row.mark())
+                                "SELECT * FROM firmware_family WHERE id IN (SELECT family FROM snapshot WHERE craft_id = ?) ORDER BY id")
+                        .param(row.craftId())
                         .query((rs, n) -> new FamilyOf(rs.getString("id"), at(rs, "entered_at"), rs.getString("body")))
                         .list(),
-                files.shownOf(row.mark()).stream()
+                files.shownOf(row.craftId()).stream()
                         .map(one -> new FileOf(
                                 one.workUpId() == null ? null : numbers.workUp(one.workUpId()),
                                 one.n(),
@@ -138,7 +140,7 @@ class BundleReader {
                 .param(id)
                 .query((rs, n) -> new EventOf(rs.getInt("n"), at(rs, "at"), numbers.travelling(tree(rs, "body"))))
                 .list();
-        List<EndingOf> endings = database.sql("SELECT * FROM ledger_entry WHERE work_up_id = ? ORDER BY id")
+        List<EndingOf> endings = database.sql("SELECT * FROM repair_log_entry WHERE work_up_id = ? ORDER BY id")
                 .param(id)
                 .query((rs, n) -> new EndingOf(
                         at(rs, "closed_at"),
@@ -188,10 +190,10 @@ class BundleReader {
 
     /** How much is attached to a craft, bytes, its photos apart. */
     @Transactional(readOnly = true)
-    long attached(String mark) {
+    long attached(String craftId) {
         return database.sql(
-                        "SELECT coalesce(sum(length(packed)), 0) FROM (SELECT packed FROM snapshot WHERE mark = :mark UNION ALL SELECT packed FROM capture WHERE work_up_id IN (SELECT id FROM work_up WHERE mark = :mark))")
-                .param("mark", mark)
+                        "SELECT coalesce(sum(length(packed)), 0) FROM (SELECT packed FROM snapshot WHERE craft_id = :craftId UNION ALL SELECT packed FROM capture WHERE work_up_id IN (SELECT id FROM work_up WHERE craft_id = :craftId))")
+                .param("craftId", craftId)
                 .query(Long.class)
                 .single();
     }
@@ -204,21 +206,21 @@ class BundleReader {
     }
 
     /** Batteries in whose entries the craft is named. */
-    private List<BatteryOf> batteries(String mark) {
+    private List<BatteryOf> batteries(String craftId) {
         List<BatteryOf> all = new ArrayList<>();
-        database.sql("SELECT * FROM pack ORDER BY label")
+        database.sql("SELECT * FROM battery ORDER BY label")
                 .query((rs, n) ->
                         new BatteryOf(rs.getString("label"), at(rs, "entered_at"), tree(rs, "body"), List.of()))
                 .list()
                 .forEach(battery -> {
                     List<BatteryEntryOf> entries = database.sql(
-                                    "SELECT * FROM pack_entry WHERE label = ? AND NOT withdrawn ORDER BY id")
+                                    "SELECT * FROM battery_entry WHERE label = ? AND NOT withdrawn ORDER BY id")
                             .param(battery.label())
                             .query((rs, n) -> new BatteryEntryOf(at(rs, "at"), tree(rs, "body")))
                             .list();
                     if (entries.stream()
-                            .anyMatch(
-                                    one -> mark.equals(one.entry().path("craft").asString("")))) {
+                            .anyMatch(one ->
+                                    craftId.equals(one.entry().path("craft").asString("")))) {
                         all.add(new BatteryOf(battery.label(), battery.enteredAt(), battery.battery(), entries));
                     }
                 });

@@ -48,7 +48,7 @@ class BundleWriter {
      * @param added how many records were new
      * @param news whether the craft itself was
      */
-    record TakenIn(String mark, int added, boolean news) {}
+    record TakenIn(String craftId, int added, boolean news) {}
 
     /**
      * Takes in a chart that was checked.
@@ -57,22 +57,23 @@ class BundleWriter {
      */
     @Transactional
     TakenIn take(ChartBundle came, Instant at) {
-        String mark = came.craft().mark();
-        AddedRows rows = new AddedRows(database, json, mark);
+        String craftId = came.craft().craftId();
+        AddedRows rows = new AddedRows(database, json, craftId);
         CraftRows craftRows = new CraftRows(rows);
         WorkUpRows workUpRows = new WorkUpRows(rows, ends);
         BesideRows besideRows = new BesideRows(rows);
-        Optional<CraftStore.Row> known = crafts.find(mark);
+        Optional<CraftStore.Row> known = crafts.find(craftId);
         craftRows.craft(came.craft(), known);
         came.sheets().forEach(craftRows::sheet);
         came.snapshots().forEach(craftRows::snapshot);
         List<Long> numbers = came.workUps().stream().map(workUpRows::workUp).toList();
         List<Long> lines = craftRows.lines(came.log(), numbers, log);
-        LocalNumbers local =
-                new LocalNumbers(numbers, lines, LocalNumbers.of(database, mark).snapshots());
-        came.sheets().forEach(sheet -> database.sql("UPDATE build_sheet SET reason = ? WHERE mark = ? AND revision = ?")
-                .params(local.local(sheet.reason()), mark, sheet.revision())
-                .update());
+        LocalNumbers local = new LocalNumbers(
+                numbers, lines, LocalNumbers.of(database, craftId).snapshots());
+        came.sheets()
+                .forEach(sheet -> database.sql("UPDATE build_sheet SET reason = ? WHERE craft_id = ? AND revision = ?")
+                        .params(local.local(sheet.reason()), craftId, sheet.revision())
+                        .update());
         for (int i = 0; i < numbers.size(); i++) {
             workUpRows.happened(i, came.workUps().get(i), numbers.get(i), local);
         }
@@ -80,12 +81,12 @@ class BundleWriter {
         besideRows.dialects(came.families());
         besideRows.batteries(came.batteries());
         came.files().forEach(one -> craftRows.file(one, numbers, lines));
-        if (workUps.of(mark).stream().filter(WorkUpStore.Opened::isOpen).count() > 1) {
-            throw Refusal.conflict("workUps", REFUSALS.with("mark", mark), "both-open");
+        if (workUps.of(craftId).stream().filter(WorkUpStore.Opened::isOpen).count() > 1) {
+            throw Refusal.conflict("workUps", REFUSALS.with("craftId", craftId), "both-open");
         }
         if (rows.added() > 0) {
             log.add(
-                    mark,
+                    craftId,
                     at,
                     "bundle",
                     SAID.with("day", came.heading().writtenAt().toString().substring(0, 10))
@@ -93,10 +94,10 @@ class BundleWriter {
                             .line("imported")
                             .plain(),
                     null);
-            database.sql("UPDATE craft SET version = max(version + 1, ?) WHERE mark = ?")
-                    .params(came.craft().version(), mark)
+            database.sql("UPDATE craft SET version = max(version + 1, ?) WHERE craft_id = ?")
+                    .params(came.craft().version(), craftId)
                     .update();
         }
-        return new TakenIn(mark, rows.added(), known.isEmpty());
+        return new TakenIn(craftId, rows.added(), known.isEmpty());
     }
 }

@@ -31,9 +31,9 @@ record ChartBundle(
     /**
      * Before 2 a chart told no builder, no parts of a cause and no line of a file; before 3 all its files stood in the
      * document; before 4 it told no end of a work-up as it was shown; before 5 it had other names for batteries and the
-     * repair log; before 6 that had its lists as joined texts.
+     * repair log; before 6 that had its lists as joined texts; before 7 the craft ID was called a mark.
      */
-    static final int FORM = 6;
+    static final int FORM = 7;
 
     /**
      * What it is and when it was written.
@@ -46,9 +46,9 @@ record ChartBundle(
     /** The pre-power checks and the set-ups that were made. */
     record Runs(List<RoutineOf> routines, List<SetUpOf> setUps) {}
 
-    /** The craft; two that were entered at the same moment under the same mark are one and the same. */
+    /** The craft; two that were entered at the same moment under the same craft ID are one and the same. */
     record CraftOf(
-            String mark,
+            @JsonAlias("mark") String craftId,
             String name,
             String craftClass,
             String state,

@@ -84,7 +84,7 @@ final class ChartsInZip implements AutoCloseable {
         leftOut = manifest.leftOut() == null
                 ? List.of()
                 : manifest.leftOut().stream()
-                        .filter(one -> one != null && one.mark() != null && one.why() != null)
+                        .filter(one -> one != null && one.craftId() != null && one.why() != null)
                         .toList();
         if (zip.stream().anyMatch(entry -> !entry.isDirectory() && !there.contains(entry.getName()))) {
             throw Refusal.wrong(ChartsManifest.NAME, REFUSALS, "more");

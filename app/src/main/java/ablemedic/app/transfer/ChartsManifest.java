@@ -1,5 +1,6 @@
 package ablemedic.app.transfer;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ record ChartsManifest(
     /** For people who unpack it. */
     static final String LEFT_OUT = "left out.txt";
 
-    record LeftOut(String mark, String why) {}
+    record LeftOut(@JsonAlias("mark") String craftId, String why) {}
 
     /** @param bytes how long it is, unpacked */
     record File(String name, long bytes) {}

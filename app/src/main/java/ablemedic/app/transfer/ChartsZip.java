@@ -37,7 +37,7 @@ final class ChartsZip implements AutoCloseable {
     }
 
     void add(ChartBundle chart) throws IOException {
-        String folder = ++charts + " " + chart.craft().mark() + "/";
+        String folder = ++charts + " " + chart.craft().craftId() + "/";
         AtomicInteger number = new AtomicInteger();
         ChartBundle document =
                 chart.withAttached(one -> Attached.beside("files/" + number.incrementAndGet(), one::read));
@@ -48,15 +48,15 @@ final class ChartsZip implements AutoCloseable {
     }
 
     /** Names a chart that can't be read and is not in it. */
-    void leaveOut(String mark, String why) {
-        leftOut.add(new ChartsManifest.LeftOut(mark, why));
+    void leaveOut(String craftId, String why) {
+        leftOut.add(new ChartsManifest.LeftOut(craftId, why));
     }
 
     /** Ends it; without this it stays broken off. */
     void finish() throws IOException {
         if (!leftOut.isEmpty()) {
             String said = leftOut.stream()
-                    .map(one -> one.mark() + ": " + one.why() + "\n")
+                    .map(one -> one.craftId() + ": " + one.why() + "\n")
                     .collect(Collectors.joining());
             file(ChartsManifest.LEFT_OUT, out -> out.write(said.getBytes(StandardCharsets.UTF_8)));
         }

@@ -34,9 +34,9 @@ final class CraftRows {
     void craft(CraftOf one, Optional<CraftStore.Row> known) {
         if (known.isEmpty()) {
             rows.insert(
-                    "INSERT INTO craft (mark, folded, name, class, builder, state, version, entered_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                    rows.mark(),
-                    Folded.of(rows.mark()),
+                    "INSERT INTO craft (craft_id, folded, name, class, builder, state, version, entered_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                    rows.craftId(),
+                    Folded.of(rows.craftId()),
                     one.name(),
                     one.craftClass(),
                     told(one.builder()),
@@ -46,15 +46,16 @@ final class CraftRows {
                     one.aside());
             return;
         }
-        if (!known.get().mark().equals(rows.mark()) || !known.get().enteredAt().equals(one.enteredAt())) {
+        if (!known.get().craftId().equals(rows.craftId())
+                || !known.get().enteredAt().equals(one.enteredAt())) {
             throw Refusal.conflict(
-                    "craft.mark", REFUSALS.with("mark", known.get().mark()), "other-craft");
+                    "craft.craftId", REFUSALS.with("craftId", known.get().craftId()), "other-craft");
         }
         if (one.version() > known.get().version()) {
             rows.database()
-                    .sql("UPDATE craft SET name = ?, builder = ?, state = ?, version = ?, aside = ? WHERE mark = ?")
+                    .sql("UPDATE craft SET name = ?, builder = ?, state = ?, version = ?, aside = ? WHERE craft_id = ?")
                     .params(Arrays.asList(
-                            one.name(), told(one.builder()), one.state(), one.version(), one.aside(), rows.mark()))
+                            one.name(), told(one.builder()), one.state(), one.version(), one.aside(), rows.craftId()))
                     .update();
         }
     }
@@ -63,8 +64,8 @@ final class CraftRows {
         String where = "sheets[" + (one.revision() - 1) + "]";
         String body = rows.json().write(one.sheet());
         Optional<String> known = rows.database()
-                .sql("SELECT body FROM build_sheet WHERE mark = ? AND revision = ? AND entered_at = ?")
-                .params(rows.mark(), one.revision(), one.enteredAt().toString())
+                .sql("SELECT body FROM build_sheet WHERE craft_id = ? AND revision = ? AND entered_at = ?")
+                .params(rows.craftId(), one.revision(), one.enteredAt().toString())
                 .query(String.class)
                 .optional();
         if (known.isPresent()) {
@@ -74,14 +75,14 @@ final class CraftRows {
         rows.apart(
                 where,
                 rows.database()
-                                .sql("SELECT count(*) FROM build_sheet WHERE mark = ? AND revision = ?")
-                                .params(rows.mark(), one.revision())
+                                .sql("SELECT count(*) FROM build_sheet WHERE craft_id = ? AND revision = ?")
+                                .params(rows.craftId(), one.revision())
                                 .query(Integer.class)
                                 .single()
                         == 0);
         rows.insert(
-                "INSERT INTO build_sheet (mark, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)",
-                rows.mark(),
+                "INSERT INTO build_sheet (craft_id, revision, body, reason, entered_at) VALUES (?, ?, ?, ?, ?)",
+                rows.craftId(),
                 one.revision(),
                 body,
                 one.reason(),
@@ -90,8 +91,8 @@ final class CraftRows {
 
     void snapshot(SnapshotOf one) {
         Optional<byte[]> known = rows.database()
-                .sql("SELECT packed FROM snapshot WHERE mark = ? AND number = ?")
-                .params(rows.mark(), one.number())
+                .sql("SELECT packed FROM snapshot WHERE craft_id = ? AND number = ?")
+                .params(rows.craftId(), one.number())
                 .query(byte[].class)
                 .optional();
         if (known.isPresent()) {
@@ -101,8 +102,8 @@ final class CraftRows {
             return;
         }
         rows.insert(
-                "INSERT INTO snapshot (mark, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                rows.mark(),
+                "INSERT INTO snapshot (craft_id, number, family, version, target, why, name, taken_at, packed) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                rows.craftId(),
                 one.number(),
                 one.family(),
                 one.version(),
@@ -119,8 +120,8 @@ final class CraftRows {
         for (LineOf line : all) {
             Optional<Long> known = rows
                     .database()
-                    .sql("SELECT id FROM log_entry WHERE mark = ? AND at = ? AND kind = ? AND text = ? ORDER BY id")
-                    .params(rows.mark(), line.at().toString(), line.kind(), line.text())
+                    .sql("SELECT id FROM log_entry WHERE craft_id = ? AND at = ? AND kind = ? AND text = ? ORDER BY id")
+                    .params(rows.craftId(), line.at().toString(), line.kind(), line.text())
                     .query(Long.class)
                     .list()
                     .stream()
@@ -128,14 +129,14 @@ final class CraftRows {
                     .findFirst();
             if (known.isEmpty()) {
                 rows.insert(
-                        "INSERT INTO log_entry (mark, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)",
-                        rows.mark(),
+                        "INSERT INTO log_entry (craft_id, at, kind, text, work_up_id) VALUES (?, ?, ?, ?, ?)",
+                        rows.craftId(),
                         line.at(),
                         line.kind(),
                         line.text(),
                         line.workUp() == null ? null : numbers.get(line.workUp() - 1));
             }
-            taken.add(known.orElseGet(() -> log.newest(rows.mark())));
+            taken.add(known.orElseGet(() -> log.newest(rows.craftId())));
         }
         return List.copyOf(taken);
     }
@@ -144,10 +145,10 @@ final class CraftRows {
     void file(FileOf one, List<Long> numbers, List<Long> lines) {
         byte[] bytes = one.bytes().read();
         rows.missing(
-                "kept_file WHERE mark = ? AND entered_at = ? AND name = ? AND bytes = ?",
-                List.of(rows.mark(), one.enteredAt(), one.name(), bytes),
-                "INSERT INTO kept_file (mark, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
-                rows.mark(),
+                "kept_file WHERE craft_id = ? AND entered_at = ? AND name = ? AND bytes = ?",
+                List.of(rows.craftId(), one.enteredAt(), one.name(), bytes),
+                "INSERT INTO kept_file (craft_id, work_up_id, n, log_id, name, type, entered_at, bytes) VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
+                rows.craftId(),
                 one.workUp() == null ? null : numbers.get(one.workUp() - 1),
                 one.n(),
                 one.line() == null ? null : lines.get(one.line() - 1),

@@ -17,18 +17,18 @@ final class DueCalendar {
     /**
      * The calendar.
      *
-     * @param due by mark
+     * @param due by craft ID
      * @param base address of the program, before the path of a chart
      */
     static String of(Map<String, List<Due>> due, LocalDate today, ZoneId zone, String base) {
         ICalendar calendar = new ICalendar();
         calendar.setProductId("-//Able Medic//due//EN");
-        due.forEach((mark, all) -> all.forEach(one -> {
+        due.forEach((craftId, all) -> all.forEach(one -> {
             VEvent event = new VEvent();
-            event.setUid(mark.replace(' ', '_') + "-" + one.page() + "@able-medic");
-            event.setSummary(mark + ": " + one.what());
+            event.setUid(craftId.replace(' ', '_') + "-" + one.page() + "@able-medic");
+            event.setSummary(craftId + ": " + one.what());
             event.setDescription(one.why());
-            event.setUrl(base + "/crafts/" + mark.replace(" ", "%20") + "/" + one.page());
+            event.setUrl(base + "/crafts/" + craftId.replace(" ", "%20") + "/" + one.page());
             event.setDateStart(Date.from(today.atStartOfDay(zone).toInstant()), false);
             calendar.addEvent(event);
         }));

@@ -46,7 +46,7 @@ final class JobSheet {
         try (PdfPage page = new PdfPage()) {
             new JobSheet(workUp, due, zone).write(page);
             return page.done(
-                    SAID.with("craft", workUp.head().mark()).line("title").plain());
+                    SAID.with("craft", workUp.head().craftId()).line("title").plain());
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }
@@ -54,7 +54,7 @@ final class JobSheet {
 
     private void write(PdfPage page) throws IOException {
         float right = PdfPage.RIGHT - DRAWING - 20;
-        page.write(workUp.head().mark(), 22, true, PdfPage.LEFT, right);
+        page.write(workUp.head().craftId(), 22, true, PdfPage.LEFT, right);
         page.write(workUp.head().craftName(), SIZE, false, PdfPage.LEFT, right);
         page.down(6);
         page.write(

@@ -29,19 +29,19 @@ record LocalNumbers(List<Long> workUps, List<Long> lines, Map<Integer, Long> sna
     private static final String CHECK = "checkId";
     private static final String LISTING = ExportCheck.KIND + "-";
 
-    static LocalNumbers of(JdbcClient database, String mark) {
+    static LocalNumbers of(JdbcClient database, String craftId) {
         Map<Integer, Long> snapshots = new TreeMap<>();
-        database.sql("SELECT number, id FROM snapshot WHERE mark = ?")
-                .param(mark)
+        database.sql("SELECT number, id FROM snapshot WHERE craft_id = ?")
+                .param(craftId)
                 .query((rs, n) -> snapshots.put(rs.getInt(1), rs.getLong(2)))
                 .list();
         return new LocalNumbers(
-                database.sql("SELECT id FROM work_up WHERE mark = ? ORDER BY id")
-                        .param(mark)
+                database.sql("SELECT id FROM work_up WHERE craft_id = ? ORDER BY id")
+                        .param(craftId)
                         .query(Long.class)
                         .list(),
-                database.sql("SELECT id FROM log_entry WHERE mark = ? ORDER BY id")
-                        .param(mark)
+                database.sql("SELECT id FROM log_entry WHERE craft_id = ? ORDER BY id")
+                        .param(craftId)
                         .query(Long.class)
                         .list(),
                 snapshots);

@@ -55,7 +55,7 @@ class PapersController {
         WorkUpView view = views.view(id);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet-" + id + ".pdf\"")
-                .body(JobSheet.of(view, dues.of(view.head().mark()), Zones.of(zone)));
+                .body(JobSheet.of(view, dues.of(view.head().craftId()), Zones.of(zone)));
     }
 
     /** Its findings in their order. */
@@ -67,7 +67,7 @@ class PapersController {
                 .evidence()
                 .forEach(one -> csv.row(
                         one.at().toString(),
-                        view.head().mark(),
+                        view.head().craftId(),
                         String.valueOf(id),
                         one.sort(),
                         one.title(),
@@ -77,46 +77,46 @@ class PapersController {
         return csv.as("readings-" + id + ".csv");
     }
 
-    /** The mark with a code that opens the chart. */
-    @GetMapping(value = "/api/crafts/{mark}/label", produces = "image/svg+xml")
+    /** The craft ID with a code that opens the chart. */
+    @GetMapping(value = "/api/crafts/{craftId}/label", produces = "image/svg+xml")
     ResponseEntity<byte[]> label(
-            @PathVariable String mark, @RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
-        CraftStore.Row row = crafts.get(mark);
+            @PathVariable String craftId, @RequestParam(defaultValue = "") String zone, HttpServletRequest request) {
+        CraftStore.Row row = crafts.get(craftId);
         Readiness.Stands stands = readiness.of(row);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"label.svg\"")
                 .body(ReadyTag.svg(
-                                row.mark(),
+                                row.craftId(),
                                 row.name(),
                                 stands.fitness().label(),
                                 stands.unknowns(),
                                 DAY.format(clock.instant().atZone(Zones.of(zone))),
-                                base(request) + "/crafts/" + row.mark().replace(" ", "%20"))
+                                base(request) + "/crafts/" + row.craftId().replace(" ", "%20"))
                         .getBytes(StandardCharsets.UTF_8));
     }
 
     /** The craft from above. */
-    @GetMapping(value = "/api/crafts/{mark}/drawing", produces = "image/svg+xml")
-    ResponseEntity<byte[]> drawing(@PathVariable String mark) {
-        CraftStore.Row row = crafts.get(mark);
+    @GetMapping(value = "/api/crafts/{craftId}/drawing", produces = "image/svg+xml")
+    ResponseEntity<byte[]> drawing(@PathVariable String craftId) {
+        CraftStore.Row row = crafts.get(craftId);
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"drawing.svg\"")
-                .body(TopDrawing.svg(row.mark(), CraftDrawing.of(crafts.newestCraft(row.mark())))
+                .body(TopDrawing.svg(row.craftId(), CraftDrawing.of(crafts.newestCraft(row.craftId())))
                         .getBytes(StandardCharsets.UTF_8));
     }
 
     /** Parts and wires. */
-    @GetMapping(value = "/api/crafts/{mark}/wires-drawing", produces = "image/svg+xml")
-    ResponseEntity<byte[]> wiresDrawing(@PathVariable String mark) {
-        CraftStore.Row row = crafts.get(mark);
-        Craft craft = crafts.newestCraft(row.mark());
+    @GetMapping(value = "/api/crafts/{craftId}/wires-drawing", produces = "image/svg+xml")
+    ResponseEntity<byte[]> wiresDrawing(@PathVariable String craftId) {
+        CraftStore.Row row = crafts.get(craftId);
+        Craft craft = crafts.newestCraft(row.craftId());
         if (craft.electrics().sheet().isEmpty()) {
             throw Refusal.conflict("electrics", REFUSALS, "no-wiring");
         }
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"wiring.svg\"")
                 .body(WiringDrawing.svg(
-                                row.mark(), PowerMap.of(craft.electrics().wiring(), Map.of()))
+                                row.craftId(), PowerMap.of(craft.electrics().wiring(), Map.of()))
                         .getBytes(StandardCharsets.UTF_8));
     }
 
@@ -126,7 +126,7 @@ class PapersController {
         Map<String, List<Due>> all = new LinkedHashMap<>();
         crafts.all().stream()
                 .filter(row -> row.aside() == null)
-                .forEach(row -> all.put(row.mark(), dues.of(row.mark())));
+                .forEach(row -> all.put(row.craftId(), dues.of(row.craftId())));
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"due.ics\"")
                 .body(DueCalendar.of(

@@ -19,7 +19,7 @@ final class ReadyTag {
      * @param state what is said of the craft, such as fit to fly
      * @param unknowns what is not known of it, or may be meant
      */
-    static String svg(String mark, String name, String state, List<String> unknowns, String day, String chart) {
+    static String svg(String craftId, String name, String state, List<String> unknowns, String day, String chart) {
         QrCode code = QrCode.encodeText(chart, QrCode.Ecc.MEDIUM);
         int side = code.size + 2 * QUIET;
         StringBuilder dark = new StringBuilder();
@@ -48,12 +48,12 @@ final class ReadyTag {
         </g>
         </svg>
         """.formatted(
-                        escaped(SAID.with("craft", mark).line("title").plain()),
+                        escaped(SAID.with("craft", craftId).line("title").plain()),
                         side,
                         side,
                         dark,
-                        Math.min(470, 56 * mark.length()),
-                        escaped(mark),
+                        Math.min(470, 56 * craftId.length()),
+                        escaped(craftId),
                         escaped(name.length() > 30 ? name.substring(0, 29) + "…" : name),
                         escaped(state),
                         escaped(day),

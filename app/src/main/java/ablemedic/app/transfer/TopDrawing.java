@@ -17,7 +17,7 @@ final class TopDrawing {
     private TopDrawing() {}
 
     /** The drawing as SVG. */
-    static String svg(String mark, CraftDrawing drawing) {
+    static String svg(String craftId, CraftDrawing drawing) {
         double reach = drawing.drives().stream()
                         .mapToDouble(one ->
                                 Math.max(Math.abs(one.forwardMm()), Math.abs(one.rightMm())) + one.propDiameterMm() / 2)
@@ -34,7 +34,7 @@ final class TopDrawing {
         """,
                 -reach,
                 2 * reach,
-                ReadyTag.escaped(SAID.with("craft", mark).line("title").plain()),
+                ReadyTag.escaped(SAID.with("craft", craftId).line("title").plain()),
                 reach / 90,
                 letters));
         for (Drive one : drawing.drives()) {

@@ -67,14 +67,14 @@ class TransferController {
     record RefusedChart(String name, String where, String why) {}
 
     /** Everything of a craft: one document, or a ZIP of it and its files where it has photos or large exports. */
-    @GetMapping("/api/crafts/{mark}/bundle")
-    void bundle(@PathVariable String mark, HttpServletResponse response) throws IOException {
-        ChartBundle bundle = reader.of(mark);
-        if (bundle.files().isEmpty() && reader.attached(bundle.craft().mark()) <= IN_DOCUMENT) {
-            begin(response, MediaType.APPLICATION_JSON_VALUE, bundle.craft().mark() + ".json");
+    @GetMapping("/api/crafts/{craftId}/bundle")
+    void bundle(@PathVariable String craftId, HttpServletResponse response) throws IOException {
+        ChartBundle bundle = reader.of(craftId);
+        if (bundle.files().isEmpty() && reader.attached(bundle.craft().craftId()) <= IN_DOCUMENT) {
+            begin(response, MediaType.APPLICATION_JSON_VALUE, bundle.craft().craftId() + ".json");
             streaming(response, () -> json.write(response.getOutputStream(), bundle));
         } else {
-            zip(response, bundle.craft().mark() + ".zip", zip -> zip.add(bundle));
+            zip(response, bundle.craft().craftId() + ".zip", zip -> zip.add(bundle));
         }
     }
 
@@ -83,7 +83,7 @@ class TransferController {
     void all(HttpServletResponse response) throws IOException {
         zip(response, "able-medic-charts.zip", zip -> {
             for (CraftStore.Row row : crafts.all()) {
-                Optional<ChartBundle> chart = readable(row.mark(), zip);
+                Optional<ChartBundle> chart = readable(row.craftId(), zip);
                 if (chart.isPresent()) {
                     zip.add(chart.get());
                 }
@@ -92,11 +92,11 @@ class TransferController {
     }
 
     /** A chart that can't be read is named in the ZIP and keeps no other back. */
-    private Optional<ChartBundle> readable(String mark, ChartsZip zip) {
+    private Optional<ChartBundle> readable(String craftId, ChartsZip zip) {
         try {
-            return Optional.of(reader.of(mark));
+            return Optional.of(reader.of(craftId));
         } catch (UnreadableRecordException e) {
-            zip.leaveOut(mark, String.valueOf(e.getMessage()));
+            zip.leaveOut(craftId, String.valueOf(e.getMessage()));
             return Optional.empty();
         }
     }
@@ -185,7 +185,7 @@ class TransferController {
         try (ChartsInZip zip = ChartsInZip.open(json, file)) {
             zip.leftOut()
                     .forEach(one -> refused.add(new RefusedChart(
-                            Refusal.shortened(one.mark()),
+                            Refusal.shortened(one.craftId()),
                             "",
                             SAID.with("why", Refusal.shortened(one.why()))
                                     .line("left-out")

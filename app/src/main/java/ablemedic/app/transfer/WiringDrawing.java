@@ -24,7 +24,7 @@ final class WiringDrawing {
     private WiringDrawing() {}
 
     /** The drawing as SVG. */
-    static String svg(String mark, PowerMap map) {
+    static String svg(String craftId, PowerMap map) {
         StringBuilder all = new StringBuilder(String.format(
                 Locale.ROOT,
                 """
@@ -34,7 +34,7 @@ final class WiringDrawing {
         """,
                 map.width(),
                 map.height(),
-                ReadyTag.escaped(SAID.with("craft", mark).line("title").plain()),
+                ReadyTag.escaped(SAID.with("craft", craftId).line("title").plain()),
                 LETTERS));
         map.wires().forEach(wire -> all.append(wire(wire)));
         map.boxes().forEach(box -> all.append(box(box)));

@@ -23,8 +23,8 @@ final class WorkUpRows {
     /** The number of a work-up here; it is opened where it is not known. */
     long workUp(WorkUpOf one) {
         Optional<Long> known = rows.database()
-                .sql("SELECT id FROM work_up WHERE mark = ? AND opened_at = ? AND complaint = ?")
-                .params(rows.mark(), one.openedAt().toString(), one.complaint())
+                .sql("SELECT id FROM work_up WHERE craft_id = ? AND opened_at = ? AND complaint = ?")
+                .params(rows.craftId(), one.openedAt().toString(), one.complaint())
                 .query(Long.class)
                 .optional();
         if (known.isPresent()) {
@@ -33,9 +33,9 @@ final class WorkUpRows {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         rows.database()
                 .sql(
-                        "INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?)")
+                        "INSERT INTO work_up (craft_id, revision, complaint_kind, complaint, occasion, opened_at, aside) VALUES (?, ?, ?, ?, ?, ?, ?)")
                 .params(Arrays.asList(
-                        rows.mark(),
+                        rows.craftId(),
                         one.revision(),
                         one.complaintKind(),
                         one.complaint(),
@@ -73,12 +73,12 @@ final class WorkUpRows {
         }
         one.repairLog()
                 .forEach(end -> rows.missing(
-                        "ledger_entry WHERE work_up_id = ? AND closed_at = ?",
+                        "repair_log_entry WHERE work_up_id = ? AND closed_at = ?",
                         List.of(id, end.closedAt()),
                         """
-      INSERT INTO ledger_entry (work_up_id, mark, closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
+      INSERT INTO repair_log_entry (work_up_id, craft_id, closed_at, complaint, ended, reason, causes, kinds, parts, fixes, changes, proof, minutes) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)""",
                         id,
-                        rows.mark(),
+                        rows.craftId(),
                         end.closedAt(),
                         end.complaint(),
                         end.ended(),

@@ -54,21 +54,21 @@ class BookController {
                 .toList();
     }
 
-    private Book<Craft> book(@Nullable String mark) {
-        return mark == null ? Families.bookOfAnyCraft() : workUps.book(mark);
+    private Book<Craft> book(@Nullable String craftId) {
+        return craftId == null ? Families.bookOfAnyCraft() : workUps.book(craftId);
     }
 
     /** Wires and parts of a craft, laid out from its build sheet, with what is known of each wire. */
-    @GetMapping("/crafts/{mark}/power-map")
-    PowerMap map(@PathVariable String mark) {
-        String right = workUps.mark(mark);
+    @GetMapping("/crafts/{craftId}/power-map")
+    PowerMap map(@PathVariable String craftId) {
+        String right = workUps.craftId(craftId);
         return maps.of(right, store.openOf(right).map(WorkUpStore.Opened::id));
     }
 
     /** What an owner of a craft can complain of, with what is asked at intake. */
-    @GetMapping("/crafts/{mark}/complaints")
-    List<ComplaintEntry> complaints(@PathVariable String mark) {
-        Craft craft = workUps.craft(mark);
+    @GetMapping("/crafts/{craftId}/complaints")
+    List<ComplaintEntry> complaints(@PathVariable String craftId) {
+        Craft craft = workUps.craft(craftId);
         return workUps.complaints(craft).stream()
                 .map(c -> new ComplaintEntry(
                         c.id(),
@@ -82,10 +82,10 @@ class BookController {
     record ComplaintEntry(String id, String label, List<QuestionView> questions, PlaceView place) {}
 
     /** The checks that somebody may have made on a craft before it comes to the bench. */
-    @GetMapping("/crafts/{mark}/seen-before")
-    List<BeforeEntry> mayBeSeenBefore(@PathVariable String mark) {
-        Craft craft = workUps.craft(mark);
-        return opening.mayBeSeenBefore(workUps.record(mark)).stream()
+    @GetMapping("/crafts/{craftId}/seen-before")
+    List<BeforeEntry> mayBeSeenBefore(@PathVariable String craftId) {
+        Craft craft = workUps.craft(craftId);
+        return opening.mayBeSeenBefore(workUps.record(craftId)).stream()
                 .map(c -> new BeforeEntry(
                         c.id(),
                         c.title(craft).plain(),

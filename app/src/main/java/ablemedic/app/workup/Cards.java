@@ -39,7 +39,7 @@ class Cards {
     /** What the pre-power checks take where they are due; on any other bench no way leads over them. */
     double routineMinutes(WorkUp workUp) {
         return workUp.bench().shortTest() == ShortTest.NOT_DONE
-                ? routines.minutes(workUp.opened().mark())
+                ? routines.minutes(workUp.opened().craftId())
                 : 0;
     }
 

@@ -9,6 +9,6 @@ record Circumstances(
 
     /** The newest line of the log of a work-up's craft. */
     long newestLine(WorkUp workUp) {
-        return log.newest(workUp.opened().mark());
+        return log.newest(workUp.opened().craftId());
     }
 }

@@ -79,7 +79,7 @@ public record CloseWorkUp(End end, String reason) implements Command {
         return new RepairLogEntry(
                 0,
                 workUp.opened().id(),
-                workUp.opened().mark(),
+                workUp.opened().craftId(),
                 at,
                 workUp.opened().complaint(),
                 end.label(),

@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class EndForm {
     private static final Words SAID = Catalogue.beside(EndForm.class, "words").of("end-form");
     static final StoredForm<WorkUpView> END =
-            StoredForm.of(SAID.line("end").plain(), WorkUpView.class, EndForm::toSecond);
+            StoredForm.of(SAID.line("end").plain(), WorkUpView.class, EndForm::toSecond, EndForm::toThird);
 
     private static final Map<String, String> RENAMED =
             Map.of("leads", "wires", "takesListing", "takesExport", "packIn", "batteryIn");
@@ -32,6 +32,11 @@ final class EndForm {
                 below(field.getValue());
             }
         }
+    }
+
+    /** Form 2 called the craft ID a mark. */
+    private static void toThird(ObjectNode end) {
+        StoredForm.rename(end, "mark", "craftId");
     }
 
     private static void below(JsonNode value) {

@@ -34,7 +34,7 @@ class FixCards {
     FixCard of(Fault<Craft> fault, double belief, boolean trial, WorkUp workUp) {
         Craft sound = workUp.known().sound();
         Craft faulty = fault.applyTo(workUp.known().soundNow());
-        Optional<Dictionary> names = snapshots.names(workUp.opened().mark());
+        Optional<Dictionary> names = snapshots.names(workUp.opened().craftId());
         return new FixCard(
                 fault.id(),
                 fault.kind(),

@@ -33,8 +33,8 @@ class FollowRoutine implements Routines.Follower {
      * found.
      */
     @Override
-    public Runnable following(String mark, RoutineStore.Run run) {
-        Optional<Opened> opened = store.openOf(mark);
+    public Runnable following(String craftId, RoutineStore.Run run) {
+        Optional<Opened> opened = store.openOf(craftId);
         if (opened.isEmpty()) {
             return () -> {};
         }
@@ -53,7 +53,7 @@ class FollowRoutine implements Routines.Follower {
                         false,
                         run.passed() ? ShortTest.PASSED : ShortTest.FAILED),
                 "",
-                log.newest(mark)));
+                log.newest(craftId)));
         Draft made = draft.done();
         return () -> store.add(workUp.opened().id(), made.version(), made.events());
     }

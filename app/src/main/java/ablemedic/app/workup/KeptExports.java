@@ -28,14 +28,14 @@ class KeptExports {
     }
 
     /** The newest settings export, where nothing changed a setting since it was kept: evidence at once. */
-    Optional<WorkUpEvent> asEvidence(String mark, Occasion occasion) {
-        List<SnapshotStore.Row> rows = snapshots.of(mark);
+    Optional<WorkUpEvent> asEvidence(String craftId, Occasion occasion) {
+        List<SnapshotStore.Row> rows = snapshots.of(craftId);
         // The only export of a craft that was flashed is mostly the one kept before the flash.
         return rows.stream()
                 .findFirst()
                 .filter(row -> occasion != Occasion.FLASH || rows.size() > 1)
                 .filter(row -> snapshots.snapshot(row).isPresent())
-                .filter(row -> log.of(mark).stream()
+                .filter(row -> log.of(craftId).stream()
                         .takeWhile(line -> !line.kind().equals("snapshot"))
                         .noneMatch(line -> CHANGES_SETTINGS.contains(line.kind())))
                 .map(row -> new Found(

@@ -44,7 +44,7 @@ class KeptViews {
         if (kept.isPresent()) {
             store.events(stamp.workUp());
             Opened opened = store.get(stamp.workUp());
-            crafts.craft(opened.mark(), opened.revision());
+            crafts.craft(opened.craftId(), opened.revision());
         }
         return kept;
     }

@@ -98,11 +98,11 @@ public class OpenWorkUp {
             List<SeenBefore> before) {}
 
     /** A work-up with what was seen. */
-    public Opening open(String mark, Complained came, Instant at) {
-        CraftStore.Row row = crafts.get(mark);
-        long lastLog = log.newest(row.mark());
-        int revision = crafts.newestRevision(row.mark());
-        Recorded record = crafts.record(row.mark(), revision);
+    public Opening open(String craftId, Complained came, Instant at) {
+        CraftStore.Row row = crafts.get(craftId);
+        long lastLog = log.newest(row.craftId());
+        int revision = crafts.newestRevision(row.craftId());
+        Recorded record = crafts.record(row.craftId(), revision);
         Craft craft = workUps.required(record);
         Complaint complained = workUps.offered(craft, came.kind());
         Check<Craft> check = complained.seen();
@@ -126,16 +126,25 @@ public class OpenWorkUp {
             events.add(new Numbered(
                     events.size() + 1, at, seenBefore(record, came.before().get(i), "before[" + i + "]")));
         }
-        exports.asEvidence(row.mark(), came.occasion())
+        exports.asEvidence(row.craftId(), came.occasion())
                 .ifPresent(found -> events.add(new Numbered(events.size() + 1, at, found)));
-        Routines.Standing routine = routines.standing(row.mark());
+        Routines.Standing routine = routines.standing(row.craftId());
         if (routine.state() == ShortTest.FAILED) {
             routine.newest()
                     .ifPresent(run -> FollowRoutine.found(diagnoses.of(record).book(), run)
                             .forEach(found -> events.add(new Numbered(events.size() + 1, run.at(), found))));
         }
         Opened opened = new Opened(
-                0, row.mark(), revision, came.kind(), came.complaint(), came.occasion(), at, "", null, Opened.REQUIRED);
+                0,
+                row.craftId(),
+                revision,
+                came.kind(),
+                came.complaint(),
+                came.occasion(),
+                at,
+                "",
+                null,
+                Opened.REQUIRED);
         return new Opening(
                 workUps.made(opened, List.copyOf(events)),
                 RecordFinding.crashed(check, entered) ? "crash" : logKind(came.occasion()),

@@ -67,7 +67,7 @@ class Proofs {
      * @throws Refusal where its family is not known any more
      */
     ReadBack readBack(WorkUp workUp, int snapshot) {
-        Row row = snapshots.get(workUp.opened().mark(), snapshot);
+        Row row = snapshots.get(workUp.opened().craftId(), snapshot);
         return ReadBack.of(
                 snapshots
                         .snapshot(row)

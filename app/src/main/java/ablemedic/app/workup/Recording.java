@@ -40,19 +40,20 @@ public class Recording {
     @Transactional
     public long open(Opening opening) {
         Opened opened = opening.opened();
-        refuseSecond(opened.mark());
-        if (log.newest(opened.mark()) != opening.lastLog()) {
-            throw Refusal.conflict("mark", REFUSALS.with("mark", opened.mark()), "stale");
+        refuseSecond(opened.craftId());
+        if (log.newest(opened.craftId()) != opening.lastLog()) {
+            throw Refusal.conflict("craftId", REFUSALS.with("craftId", opened.craftId()), "stale");
         }
         long id = store.open(opened);
-        log.add(opened.mark(), opened.openedAt(), opening.logKind(), opening.line(), id);
+        log.add(opened.craftId(), opened.openedAt(), opening.logKind(), opening.line(), id);
         store.add(id, 0, opening.after().events());
         return id;
     }
 
-    private void refuseSecond(String mark) {
-        store.openOf(mark).ifPresent(other -> {
-            throw Refusal.conflict("mark", REFUSALS.with("mark", mark).with("other", other.id()), "open-already");
+    private void refuseSecond(String craftId) {
+        store.openOf(craftId).ifPresent(other -> {
+            throw Refusal.conflict(
+                    "craftId", REFUSALS.with("craftId", craftId).with("other", other.id()), "open-already");
         });
     }
 
@@ -66,16 +67,16 @@ public class Recording {
     public void keep(Draft draft, Optional<WorkUpView> end) {
         Opened opened = draft.after().opened();
         if (draft.after().closed().isEmpty()) {
-            store.openOf(opened.mark())
+            store.openOf(opened.craftId())
                     .filter(other -> other.id() != opened.id())
-                    .ifPresent(o -> refuseSecond(opened.mark()));
+                    .ifPresent(o -> refuseSecond(opened.craftId()));
         }
         store.add(opened.id(), draft.version(), draft.events());
         if (draft.events().stream().anyMatch(one -> one.event() instanceof Reopened)) {
             store.byRuleOfToday(opened.id());
         }
-        draft.log().forEach(line -> log.add(opened.mark(), draft.at(), line.kind(), line.text(), opened.id()));
-        draft.sheet().ifPresent(s -> crafts.revise(opened.mark(), s.onto(), s.sheet(), s.reason(), draft.at()));
+        draft.log().forEach(line -> log.add(opened.craftId(), draft.at(), line.kind(), line.text(), opened.id()));
+        draft.sheet().ifPresent(s -> crafts.revise(opened.craftId(), s.onto(), s.sheet(), s.reason(), draft.at()));
         draft.repairLog().ifPresent(repairLog::add);
         end.ifPresent(ends::keep);
     }

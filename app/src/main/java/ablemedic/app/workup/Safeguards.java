@@ -61,23 +61,23 @@ public class Safeguards {
 
     /** The same. */
     Barred barred(WorkUp workUp) {
-        return routines.barred(workUp.opened().mark(), workUp.opened().occasion() == Occasion.BUILD);
+        return routines.barred(workUp.opened().craftId(), workUp.opened().occasion() == Occasion.BUILD);
     }
 
     /** All that makes a state dangerous, or says more of the pre-power routine than was done. */
     List<String> objections(WorkUp workUp, BenchState state) {
-        String mark = workUp.opened().mark();
+        String craftId = workUp.opened().craftId();
         List<String> objections = new ArrayList<>();
         String barred = barred(workUp).objection(state);
         if (!barred.isEmpty()) {
             objections.add(barred);
         }
-        Routines.Standing routine = routines.standing(mark);
+        Routines.Standing routine = routines.standing(craftId);
         if (state.shortTest() == ShortTest.PASSED
                 && workUp.bench().shortTest() != ShortTest.PASSED
                 && routine.state() != ShortTest.PASSED) {
             objections.add(WorkUpWords.SAID
-                    .with("craft", mark)
+                    .with("craft", craftId)
                     .with("why", routine.why())
                     .line(routine.state() == ShortTest.FAILED ? "pre-power-failed" : "pre-power-due")
                     .plain());

@@ -37,7 +37,7 @@ class SavedMinutes {
      * @param tookMinutes of checks until the cause was put right
      * @param fixedMinutes of the checks of its family, in their order, until what was seen fits its remedy alone
      */
-    record Saved(long workUpId, String mark, String cause, double tookMinutes, double fixedMinutes) {}
+    record Saved(long workUpId, String craftId, String cause, double tookMinutes, double fixedMinutes) {}
 
     List<Saved> all() {
         List<Saved> all = new ArrayList<>();
@@ -63,7 +63,7 @@ class SavedMinutes {
         return family(fault)
                 .map(family -> new Saved(
                         workUp.opened().id(),
-                        workUp.opened().mark(),
+                        workUp.opened().craftId(),
                         fault.describe(known.sound()).plain(),
                         FixedOrder.took(known),
                         FixedOrder.minutes(

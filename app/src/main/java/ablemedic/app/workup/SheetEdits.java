@@ -28,13 +28,13 @@ class SheetEdits {
 
     /** Has the newest sheet take over what a fix, or taking one back, changes on the craft. */
     Draft.Builder revised(WorkUp before, Draft.Builder draft, Repair<Craft> repair, boolean made, String reason) {
-        String mark = before.opened().mark();
-        int onto = crafts.newestRevision(mark);
+        String craftId = before.opened().craftId();
+        int onto = crafts.newestRevision(craftId);
         BuildSheet changed = conflict(repair.fault())
                 .map(conflict ->
                         edited(before, conflict, conflict.way(repair.fix().id()).orElseThrow(), made))
                 .orElseGet(() -> crafts.newestWith(
-                        mark,
+                        craftId,
                         BuildSheet.of(before.known().soundNow()),
                         BuildSheet.of(draft.after().known().soundNow())));
         return draft.sheet(changed, onto, revisedBy(before.opened().id()) + reason);
@@ -50,7 +50,7 @@ class SheetEdits {
     private BuildSheet edited(WorkUp workUp, Conflict conflict, int way, boolean made) {
         BuildSheet before = BuildSheet.of(conflict.recorded());
         BuildSheet after = BuildSheet.of(conflict.onSheet(conflict.recorded(), way));
-        BuildSheet sheet = crafts.newestWith(workUp.opened().mark(), made ? before : after, made ? after : before);
+        BuildSheet sheet = crafts.newestWith(workUp.opened().craftId(), made ? before : after, made ? after : before);
         return made ? sheet.withSource(conflict.ways().get(way).edit().sites(), Source.MEASURED) : sheet;
     }
 
@@ -60,6 +60,6 @@ class SheetEdits {
     }
 
     int newest(WorkUp workUp) {
-        return crafts.newestRevision(workUp.opened().mark());
+        return crafts.newestRevision(workUp.opened().craftId());
     }
 }

@@ -32,7 +32,7 @@ class SummaryStore {
 
     Optional<Summary> find(Stamp stamp) {
         try {
-            return database.sql("SELECT body FROM glance WHERE work_up_id = ? AND stamp = ?")
+            return database.sql("SELECT body FROM work_up_summary WHERE work_up_id = ? AND stamp = ?")
                     .params(stamp.workUp(), stamp + build.name())
                     .query(String.class)
                     .optional()
@@ -46,7 +46,7 @@ class SummaryStore {
     void keep(Stamp stamp, Summary summary) {
         try {
             transaction.executeWithoutResult(status -> database.sql("""
-          INSERT INTO glance (work_up_id, stamp, body) VALUES (?, ?, ?)
+          INSERT INTO work_up_summary (work_up_id, stamp, body) VALUES (?, ?, ?)
           ON CONFLICT (work_up_id) DO UPDATE SET stamp = excluded.stamp, body = excluded.body""")
                     .params(stamp.workUp(), stamp + build.name(), json.write(summary))
                     .update());
@@ -56,7 +56,7 @@ class SummaryStore {
             if (Trouble.behind(e).isEmpty()) {
                 throw e;
             }
-            LOG.debug("Glance not kept", e);
+            LOG.debug("Summary not kept", e);
         }
     }
 }

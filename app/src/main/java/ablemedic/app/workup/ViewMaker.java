@@ -131,7 +131,7 @@ class ViewMaker {
         return new Head(
                 workUp.opened().id(),
                 workUp.version(),
-                workUp.opened().mark(),
+                workUp.opened().craftId(),
                 workUps.craftName(workUp),
                 workUp.opened().complaint(),
                 workUps.complaint(workUp).isPresent()

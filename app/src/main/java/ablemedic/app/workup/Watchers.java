@@ -20,7 +20,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Those who look at a work-up at the same time: each is told when it went on, whoever wrote it. */
+/** Those who look at a work-up at the same time: each hears when it went on, whoever wrote it. */
 @Component
 class Watchers implements DisposableBean {
     private static final Words REFUSALS =
@@ -36,7 +36,7 @@ class Watchers implements DisposableBean {
     private final WorkUpStore store;
     private final Map<Long, Queue<Device>> taken = new ConcurrentHashMap<>();
     private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "seats");
+        Thread thread = new Thread(work, "watchers");
         thread.setDaemon(true);
         return thread;
     });
@@ -52,12 +52,12 @@ class Watchers implements DisposableBean {
         /** Its id where it came over the network. */
         private final Optional<String> paired;
 
-        private volatile long told;
+        private volatile long known;
 
-        Device(SseEmitter line, Optional<String> paired, long told) {
+        Device(SseEmitter line, Optional<String> paired, long known) {
             this.line = line;
             this.paired = paired;
-            this.told = told;
+            this.known = known;
         }
     }
 
@@ -79,7 +79,7 @@ class Watchers implements DisposableBean {
         device.line.onCompletion(leave);
         device.line.onTimeout(leave);
         device.line.onError(e -> leave.run());
-        say(all, device, SseEmitter.event().data(device.told));
+        say(all, device, SseEmitter.event().data(device.known));
         return device.line;
     }
 
@@ -92,8 +92,8 @@ class Watchers implements DisposableBean {
                 }
                 long version = store.version(id);
                 for (Device device : all) {
-                    if (device.told != version) {
-                        device.told = version;
+                    if (device.known != version) {
+                        device.known = version;
                         say(all, device, SseEmitter.event().data(version));
                     } else if (sign) {
                         say(all, device, SseEmitter.event().comment("still here"));
@@ -102,7 +102,7 @@ class Watchers implements DisposableBean {
             });
         } catch (RuntimeException e) {
             // The program may be stopping, or the file be locked; the next look tries again.
-            LOG.debug("Seats not told", e);
+            LOG.debug("Watchers not told", e);
         }
     }
 
@@ -119,7 +119,7 @@ class Watchers implements DisposableBean {
             device.line.complete();
         } catch (IllegalStateException e) {
             // Whoever sat there is gone already.
-            LOG.debug("Seat left", e);
+            LOG.debug("Watcher left", e);
         }
     }
 

@@ -37,13 +37,13 @@ class WorkUpController {
         this.devices = devices;
     }
 
-    record ListedWorkUp(long id, String mark, String complaint, boolean open, String ended) {}
+    record ListedWorkUp(long id, String craftId, String complaint, boolean open, String ended) {}
 
     /** The newest, open or closed. */
     @GetMapping("/work-ups")
     List<ListedWorkUp> list() {
         return store.newest(MOST_LISTED).stream()
-                .map(o -> new ListedWorkUp(o.id(), o.mark(), o.complaint(), o.isOpen(), o.ended()))
+                .map(o -> new ListedWorkUp(o.id(), o.craftId(), o.complaint(), o.isOpen(), o.ended()))
                 .toList();
     }
 

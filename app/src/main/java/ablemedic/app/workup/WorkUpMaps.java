@@ -36,7 +36,7 @@ class WorkUpMaps {
     }
 
     /** The map of a craft, with what its open work-up knows where it has one. */
-    PowerMap of(String mark, Optional<Long> open) {
+    PowerMap of(String craftId, Optional<Long> open) {
         if (open.isPresent()) {
             WorkUp workUp = workUps.get(open.get());
             PowerMap map = of(workUp, workUps.diagnosis(workUp).posterior(workUp.known()));
@@ -44,9 +44,9 @@ class WorkUpMaps {
                 return map;
             }
         }
-        Craft craft = crafts.newestCraft(mark);
+        Craft craft = crafts.newestCraft(craftId);
         return PowerMap.of(
                 craft.electrics().wiring(),
-                wires.states(routines.standing(mark), craft, Optional.empty(), Optional.empty()));
+                wires.states(routines.standing(craftId), craft, Optional.empty(), Optional.empty()));
     }
 }

@@ -52,7 +52,7 @@ public class WorkUpStore {
      */
     public record Opened(
             long id,
-            String mark,
+            String craftId,
             int revision,
             String complaintKind,
             String complaint,
@@ -81,9 +81,9 @@ public class WorkUpStore {
     long open(Opened opened) {
         var key = new GeneratedKeyHolder();
         database.sql("""
-        INSERT INTO work_up (mark, revision, complaint_kind, complaint, occasion, opened_at, rule) VALUES (?, ?, ?, ?, ?, ?, ?)""")
+        INSERT INTO work_up (craft_id, revision, complaint_kind, complaint, occasion, opened_at, rule) VALUES (?, ?, ?, ?, ?, ?, ?)""")
                 .params(
-                        opened.mark(),
+                        opened.craftId(),
                         opened.revision(),
                         opened.complaintKind(),
                         opened.complaint(),
@@ -116,9 +116,9 @@ public class WorkUpStore {
     }
 
     /** Newest first. */
-    public List<Opened> of(String mark) {
-        return database.sql(WITH_ENDING + "WHERE w.mark = ? ORDER BY w.id DESC")
-                .param(mark)
+    public List<Opened> of(String craftId) {
+        return database.sql(WITH_ENDING + "WHERE w.craft_id = ? ORDER BY w.id DESC")
+                .param(craftId)
                 .query((rs, n) -> opened(rs))
                 .list();
     }
@@ -132,15 +132,15 @@ public class WorkUpStore {
     }
 
     /** The open work-up of a craft. */
-    public Optional<Opened> openOf(String mark) {
-        return of(mark).stream().filter(Opened::isOpen).findFirst();
+    public Optional<Opened> openOf(String craftId) {
+        return of(craftId).stream().filter(Opened::isOpen).findFirst();
     }
 
     private Opened opened(ResultSet rs) throws SQLException {
         String ending = rs.getString("ending");
         return new Opened(
                 rs.getLong("id"),
-                rs.getString("mark"),
+                rs.getString("craft_id"),
                 rs.getInt("revision"),
                 rs.getString("complaint_kind"),
                 rs.getString("complaint"),

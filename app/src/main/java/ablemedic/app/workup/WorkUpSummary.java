@@ -38,7 +38,7 @@ public class WorkUpSummary implements DisposableBean {
     private final Newest<Long, Stamp, Outcome> kept = new Newest<>(KEPT);
     private final Map<Stamp, CompletableFuture<Outcome>> underWay = new ConcurrentHashMap<>();
     private final ExecutorService behind = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "glances");
+        Thread thread = new Thread(work, "summaries");
         thread.setDaemon(true);
         return thread;
     });
@@ -59,7 +59,7 @@ public class WorkUpSummary implements DisposableBean {
      */
     public record Summary(
             long workUpId,
-            String mark,
+            String craftId,
             String name,
             String complaint,
             Stage stage,
@@ -131,7 +131,7 @@ public class WorkUpSummary implements DisposableBean {
     public static Summary pending(WorkUpStore.Opened opened, Row craft) {
         return new Summary(
                 opened.id(),
-                craft.mark(),
+                craft.craftId(),
                 craft.name(),
                 opened.complaint(),
                 Stage.LOOKING,
@@ -174,7 +174,7 @@ public class WorkUpSummary implements DisposableBean {
                         .orElse(SAID.line("no-way").plain());
         return new Summary(
                 view.head().id(),
-                craft.mark(),
+                craft.craftId(),
                 craft.name(),
                 view.head().complaint(),
                 view.stage(),

@@ -39,9 +39,9 @@ public class WorkUpVersions {
 
     private static final String NUMBERS = """
       SELECT w.id, (SELECT coalesce(max(n), 0) FROM work_up_event e WHERE e.work_up_id = w.id) AS event,
-        (SELECT version FROM craft c WHERE c.mark = w.mark) AS craft,
-        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.mark = w.mark AND l.kind IN (:kinds)) AS log,
-        (SELECT coalesce(max(number), 0) FROM snapshot s WHERE s.mark = w.mark) AS listed
+        (SELECT version FROM craft c WHERE c.craft_id = w.craft_id) AS craft,
+        (SELECT coalesce(max(id), 0) FROM log_entry l WHERE l.craft_id = w.craft_id AND l.kind IN (:kinds)) AS log,
+        (SELECT coalesce(max(number), 0) FROM snapshot s WHERE s.craft_id = w.craft_id) AS listed
       FROM work_up w WHERE w.id IN (:ids)""";
 
     Stamp of(long id) {

@@ -37,7 +37,7 @@ public record WorkUpView(
     public record Head(
             long id,
             long version,
-            String mark,
+            String craftId,
             String craftName,
             String complaint,
             String complaintGone,

@@ -58,7 +58,7 @@ class WorkUpWrites {
      */
     record Intake(
             @NotBlank(message = "{names.the.craft}") @Size(max = 24, message = "{names.the.craft}")
-            String mark,
+            String craftId,
 
             @Nullable @Size(max = 40, message = "{most.letters}")
             String kind,
@@ -189,7 +189,7 @@ class WorkUpWrites {
     @ResponseStatus(HttpStatus.CREATED)
     WriteAnswer open(@RequestBody @Valid Intake intake) {
         return writing.open(opening.open(
-                intake.mark(),
+                intake.craftId(),
                 new OpenWorkUp.Complained(
                         intake.kind() == null ? Families.usualComplaint().id() : intake.kind(),
                         intake.complaint().strip(),

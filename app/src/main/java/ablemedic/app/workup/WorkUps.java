@@ -77,7 +77,7 @@ public class WorkUps {
     }
 
     String craftName(WorkUp workUp) {
-        return crafts.get(workUp.opened().mark()).name();
+        return crafts.get(workUp.opened().craftId()).name();
     }
 
     WorkUp get(long id) {
@@ -86,7 +86,7 @@ public class WorkUps {
 
     /** A work-up from what was recorded of it. */
     WorkUp made(Opened opened, List<Numbered> events) {
-        Recorded recorded = crafts.record(opened.mark(), opened.revision(), SheetEdits.revisedBy(opened.id()));
+        Recorded recorded = crafts.record(opened.craftId(), opened.revision(), SheetEdits.revisedBy(opened.id()));
         Required required = opened.isAsRecorded() ? Required.asRecorded(recorded) : records.of(recorded);
         Craft sound = required.craft();
         List<String> taken = events.stream().flatMap(WorkUps::found).toList();
@@ -94,7 +94,7 @@ public class WorkUps {
         Book<Craft> plain =
                 diagnoses.of(recorded, opened.isAsRecorded(), false, besides).book();
         List<ExportAsEvidence> exports = snapshots.toTake(
-                opened.mark(),
+                opened.craftId(),
                 taken,
                 sound,
                 () -> complaint(sound, opened.complaintKind()).flatMap(Complaint::amiss),
@@ -113,7 +113,7 @@ public class WorkUps {
                                         .toList(),
                                 exports.stream().map(ExportAsEvidence::check).toList())),
                 events,
-                routines.standing(opened.mark()));
+                routines.standing(opened.craftId()));
     }
 
     /** Conflicts that were put right in a work-up and are off the sheet by now: what was fixed stays known. */
@@ -128,7 +128,7 @@ public class WorkUps {
         if (fixed.isEmpty() || opened.isAsRecorded()) {
             return List.of();
         }
-        return records.of(crafts.record(opened.mark(), opened.revision())).conflicts().stream()
+        return records.of(crafts.record(opened.craftId(), opened.revision())).conflicts().stream()
                 .filter(conflict -> fixed.contains(conflict.id()))
                 .<Fault<Craft>>map(PutRight::new)
                 .toList();
@@ -139,13 +139,13 @@ public class WorkUps {
     }
 
     /** What the open work-up of a craft is about, in its owner's words. */
-    public Optional<String> openComplaint(String mark) {
-        return store.openOf(mark).map(Opened::complaint);
+    public Optional<String> openComplaint(String craftId) {
+        return store.openOf(craftId).map(Opened::complaint);
     }
 
     /** What is known of the open work-up of a craft. */
-    public Optional<Case<Craft>> openCase(String mark) {
-        return store.openOf(mark).map(opened -> get(opened.id()).known());
+    public Optional<Case<Craft>> openCase(String craftId) {
+        return store.openOf(craftId).map(opened -> get(opened.id()).known());
     }
 
     /**
@@ -184,7 +184,7 @@ public class WorkUps {
      */
     AsOpened asOpened(WorkUp workUp) {
         Recorded recorded =
-                crafts.record(workUp.opened().mark(), workUp.opened().revision());
+                crafts.record(workUp.opened().craftId(), workUp.opened().revision());
         return new AsOpened(
                 workUp.opened().isAsRecorded()
                         ? recorded.craft()
@@ -196,19 +196,19 @@ public class WorkUps {
 
     record AsOpened(Craft craft, Book<Craft> book) {}
 
-    /** The mark as the chart has it, whatever its case. */
-    String mark(String mark) {
-        return crafts.get(mark).mark();
+    /** The craft ID as the chart has it, whatever its case. */
+    String craftId(String craftId) {
+        return crafts.get(craftId).craftId();
     }
 
-    /** The craft of a mark as required by its newest sheet. */
-    Craft craft(String mark) {
-        return records.of(record(mark)).craft();
+    /** The craft of a craft ID as required by its newest sheet. */
+    Craft craft(String craftId) {
+        return records.of(record(craftId)).craft();
     }
 
-    /** The craft of a mark as recorded on its newest sheet. */
-    Recorded record(String mark) {
-        return crafts.newestRecord(mark(mark));
+    /** The craft of a craft ID as recorded on its newest sheet. */
+    Recorded record(String craftId) {
+        return crafts.newestRecord(craftId(craftId));
     }
 
     List<Complaint> complaints(Craft craft) {
@@ -216,8 +216,8 @@ public class WorkUps {
     }
 
     /** Everything that is known of a craft's faults and checks. */
-    public Book<Craft> book(String mark) {
-        return diagnoses.of(crafts.newestRecord(mark(mark))).book();
+    public Book<Craft> book(String craftId) {
+        return diagnoses.of(crafts.newestRecord(craftId(craftId))).book();
     }
 
     /** How the bench of a work-up stands. */

@@ -35,26 +35,26 @@ class WorkUpsOfCraft implements CraftWorkUps {
     }
 
     @Override
-    public List<WorkUpLine> linesOf(String mark) {
-        return store.of(mark).stream()
+    public List<WorkUpLine> linesOf(String craftId) {
+        return store.of(craftId).stream()
                 .map(one -> new WorkUpLine(one.id(), one.complaint(), one.openedAt(), one.isOpen(), one.ended()))
                 .toList();
     }
 
     @Override
-    public Optional<Long> openOf(String mark) {
-        return store.openOf(mark).map(Opened::id);
+    public Optional<Long> openOf(String craftId) {
+        return store.openOf(craftId).map(Opened::id);
     }
 
     @Override
-    public List<String> withoutCause(String mark) {
-        List<LogEntry> lines = log.of(mark, ENDINGS);
+    public List<String> withoutCause(String craftId) {
+        List<LogEntry> lines = log.of(craftId, ENDINGS);
         long signedOff = lines.stream()
                 .filter(line -> line.kind().equals("signed-off"))
                 .mapToLong(LogEntry::id)
                 .max()
                 .orElse(0);
-        return store.of(mark).stream()
+        return store.of(craftId).stream()
                 .filter(one -> !one.ended().isEmpty() && !one.ended().equals(End.SOLVED.label()))
                 .filter(one -> lines.stream()
                                 .filter(line -> Objects.equals(line.workUpId(), one.id()))
@@ -71,8 +71,8 @@ class WorkUpsOfCraft implements CraftWorkUps {
 
     @Override
     @Transactional
-    public void cameDown(String mark, String words) {
-        store.openOf(mark).ifPresent(open -> {
+    public void cameDown(String craftId, String words) {
+        store.openOf(craftId).ifPresent(open -> {
             long version = store.version(open.id());
             store.add(
                     open.id(), version, List.of(new Numbered((int) version + 1, clock.instant(), new CameDown(words))));

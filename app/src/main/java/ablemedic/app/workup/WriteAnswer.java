@@ -9,4 +9,4 @@ import java.util.List;
  * @param version the number of its last event, on which the next write builds
  * @param recorded what was recorded, as the list of it shows it; what only moves the bench is not listed
  */
-public record WriteAnswer(long id, String mark, long version, List<Noted> recorded) {}
+public record WriteAnswer(long id, String craftId, long version, List<Noted> recorded) {}

@@ -27,7 +27,7 @@ public class Writing {
         List<WorkUpView.Noted> recorded =
                 recorded(opening.after(), opening.after().events());
         long id = recording.open(opening);
-        return new WriteAnswer(id, opening.opened().mark(), opening.after().version(), recorded);
+        return new WriteAnswer(id, opening.opened().craftId(), opening.after().version(), recorded);
     }
 
     /** Writes a draft; where it closes the work-up, what is shown of it then is kept with it. */
@@ -36,7 +36,7 @@ public class Writing {
         List<WorkUpView.Noted> recorded = recorded(after, draft.events());
         boolean closes = after.closed().isPresent();
         recording.keep(draft, closes ? Optional.of(views.of(after)) : Optional.empty());
-        return new WriteAnswer(after.opened().id(), after.opened().mark(), after.version(), recorded);
+        return new WriteAnswer(after.opened().id(), after.opened().craftId(), after.version(), recorded);
     }
 
     /** Everything is read back and put into words before it is written: what can't be shown is not stored. */

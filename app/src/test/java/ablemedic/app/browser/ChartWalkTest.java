@@ -35,14 +35,14 @@ class ChartWalkTest {
     @Test
     void aListingIsPastedOnTheCheckThatAsksForItAndTheChartSaysWhatChanged() {
         app.ask("POST", "/api/crafts", """
-        {"mark": "W-LISTED", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL"}""");
+        {"craftId": "W-LISTED", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL"}""");
         app.sendAs(
                 "POST",
                 "/api/crafts/W-LISTED/snapshots?why=set%20up",
                 "set board_turn = 0/0/0\nset gain_percent = 100\n".getBytes(StandardCharsets.UTF_8),
                 "application/octet-stream");
         long id = app.ask("POST", "/api/work-ups", """
-        {"mark": "W-LISTED", "kind": "take-off", "complaint": "flips since the flash", "occasion": "FLASH", "seen": {}}""").get("id").asLong();
+        {"craftId": "W-LISTED", "kind": "take-off", "complaint": "flips since the flash", "occasion": "FLASH", "seen": {}}""").get("id").asLong();
         try (Browser browser = new Browser(app.url(""), "light", 1280, 900)) {
             browser.open("/work-ups/" + id);
             browser.keys("o");
@@ -94,7 +94,7 @@ class ChartWalkTest {
             browser.seeText("not passed");
 
             JsonNode view = app.ask("POST", "/api/work-ups", """
-          {"mark": "LOST", "kind": "failsafe-wrong", "complaint": "motors went on", "occasion": "PART_SWAP", "seen": {"seen": "on"}}""");
+          {"craftId": "LOST", "kind": "failsafe-wrong", "complaint": "motors went on", "occasion": "PART_SWAP", "seen": {"seen": "on"}}""");
             String path = "/work-ups/" + view.get("id").asLong();
             browser.open(path);
             browser.see(".card-layout");
@@ -146,7 +146,7 @@ class ChartWalkTest {
     @Test
     void aDeadReceiverLineIsFoundByARecordingDroppedOnItsCheck(@TempDir Path folder) throws IOException {
         app.ask("POST", "/api/crafts", """
-        {"mark": "LINES", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL", "layout": "STACK",
+        {"craftId": "LINES", "name": "", "craftClass": "INCH_5", "spins": "INWARD", "numbering": "REAR_RIGHT_FIRST", "mode": "LEVEL", "layout": "STACK",
          "parts": ["board-f7", "receiver-one-way", "gnss"], "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
         Path pad = Files.writeString(
                 folder.resolve("pad.vcd"),
@@ -159,7 +159,7 @@ class ChartWalkTest {
             browser.seeText("UARTs set from the wiring");
             settled(browser);
             JsonNode view = app.ask("POST", "/api/work-ups", """
-          {"mark": "LINES", "kind": "no-sticks", "complaint": "no bar moves", "occasion": "BUILD", "seen": {"seen": "nothing"}}""");
+          {"craftId": "LINES", "kind": "no-sticks", "complaint": "no bar moves", "occasion": "BUILD", "seen": {"seen": "nothing"}}""");
             app.benchFor(view, "signal-at-pad-R1");
             browser.open("/work-ups/" + view.get("id").asLong());
             browser.seeText("Suspects");
@@ -192,11 +192,11 @@ class ChartWalkTest {
     @Test
     void aLostPictureByKeyboardWhileAnotherSeatLooksOn() {
         app.ask("POST", "/api/crafts", """
-        {"mark": "PICTURE", "name": "made for a test", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "air-unit", "capacitor-470"]}""");
+        {"craftId": "PICTURE", "name": "made for a test", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "air-unit", "capacitor-470"]}""");
         app.runRoutine("PICTURE");
         Patient patient = new Patient(app, "PICTURE", "camera-not-paired");
         JsonNode view = app.ask("POST", "/api/work-ups", """
-        {"mark": "PICTURE", "kind": "goggles-error", "complaint": "words and no picture", "occasion": "PART_SWAP", "seen": {"seen": "message"}}""");
+        {"craftId": "PICTURE", "kind": "goggles-error", "complaint": "words and no picture", "occasion": "PART_SWAP", "seen": {"seen": "message"}}""");
         String path = "/work-ups/" + view.get("id").asLong();
         try (Browser browser = new Browser(app.url(""), "dark", 1280, 900);
                 Browser tablet = new Browser(app.url(""), "light", 820, 1100)) {

@@ -33,13 +33,13 @@ class DemoWorkUpsTest {
         app.close();
     }
 
-    private JsonNode open(String mark) {
+    private JsonNode open(String craftId) {
         for (JsonNode one : app.get("/api/work-ups")) {
-            if (one.get("open").asBoolean() && one.get("mark").asString().equals(mark)) {
+            if (one.get("open").asBoolean() && one.get("craftId").asString().equals(craftId)) {
                 return one;
             }
         }
-        throw new AssertionError("no open work-up of " + mark);
+        throw new AssertionError("no open work-up of " + craftId);
     }
 
     @ParameterizedTest
@@ -56,10 +56,10 @@ class DemoWorkUpsTest {
         "LAPWING,   camera-not-paired,                  false, dark",
         "WHIMBREL,  motor-reversed-rear-right told-90,  true,  light"
     })
-    void isWalkedToItsClose(String mark, String hidden, boolean mouse, String mode) {
+    void isWalkedToItsClose(String craftId, String hidden, boolean mouse, String mode) {
         List<String> faults = hidden.isBlank() ? List.of() : List.of(hidden.split(" "));
-        Patient patient = new Patient(app, mark, faults.toArray(String[]::new));
-        String path = "/work-ups/" + open(mark).get("id").asLong();
+        Patient patient = new Patient(app, craftId, faults.toArray(String[]::new));
+        String path = "/work-ups/" + open(craftId).get("id").asLong();
         try (Browser browser = new Browser(app.url(""), mode, 1280, 900)) {
             browser.open(path);
             browser.see(".card-layout");
@@ -95,7 +95,7 @@ class DemoWorkUpsTest {
                         .value());
         for (JsonNode one : app.get("/api/work-ups")) {
             if (one.get("open").asBoolean()) {
-                assertThat(walked).contains(one.get("mark").asString());
+                assertThat(walked).contains(one.get("craftId").asString());
             }
         }
     }

@@ -29,16 +29,16 @@ final class Patient {
     private final Book<Craft> book;
     private Craft now;
 
-    Patient(App app, String mark, String... faultIds) {
+    Patient(App app, String craftId, String... faultIds) {
         this.app = app;
         this.sound = app.json
-                .treeToValue(app.get("/api/crafts/" + mark + "/build-sheet"), BuildSheet.class)
+                .treeToValue(app.get("/api/crafts/" + craftId + "/build-sheet"), BuildSheet.class)
                 .toCraft();
         this.book = Families.book(sound, Meter.USUAL);
         this.now = sound;
         for (String faultId : faultIds) {
             now = book.fault(faultId)
-                    .orElseThrow(() -> new AssertionError("no fault " + faultId + " of " + mark))
+                    .orElseThrow(() -> new AssertionError("no fault " + faultId + " of " + craftId))
                     .applyTo(now);
         }
     }

@@ -66,12 +66,12 @@ class Screenshots {
     }
 
     /** Where the open work-up of a craft stands. */
-    private static String open(App app, String mark) {
+    private static String open(App app, String craftId) {
         return "/work-ups/"
                 + app.get("/api/bench")
                         .get("needing")
                         .valueStream()
-                        .filter(summary -> summary.get("mark").asString().equals(mark))
+                        .filter(summary -> summary.get("craftId").asString().equals(craftId))
                         .findFirst()
                         .orElseThrow()
                         .get("workUpId")

@@ -101,7 +101,7 @@ class ViewsWalkTest {
     void aRefusalIsSaidOnThePageInTheServersWords() {
         try (Browser browser = new Browser(app.url(""), "light", 1280, 800)) {
             browser.open("/new-craft");
-            browser.type("#mark", "gannet");
+            browser.type("#craftId", "gannet");
             browser.press("Save craft");
             assertThat(browser.text("[role=alert]")).contains("There is a craft “gannet” already");
         }

@@ -287,8 +287,8 @@ class WalkTest {
             browser.seeText("Start with a craft");
             settled(browser);
             browser.press("Enter the first craft");
-            browser.see("#mark");
-            browser.type("#mark", "KITE");
+            browser.see("#craftId");
+            browser.type("#craftId", "KITE");
             browser.choose("#spins", "OUTWARD");
             settled(browser);
             browser.press("Save craft");

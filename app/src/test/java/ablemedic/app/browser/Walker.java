@@ -101,7 +101,7 @@ final class Walker {
             return;
         }
         if (check.get("steps").toString().contains("SHORT_TEST")) {
-            app.runRoutine(view.get("mark").asString());
+            app.runRoutine(view.get("craftId").asString());
             browser.open(path);
             browser.see(".card-layout");
             return;

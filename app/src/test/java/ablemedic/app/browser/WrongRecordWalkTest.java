@@ -26,22 +26,22 @@ class WrongRecordWalkTest {
         this.app = app;
     }
 
-    private void record(String mark, Consumer<ObjectNode> change) {
-        ObjectNode sheet = (ObjectNode) app.get("/api/crafts/" + mark + "/build-sheet");
+    private void record(String craftId, Consumer<ObjectNode> change) {
+        ObjectNode sheet = (ObjectNode) app.get("/api/crafts/" + craftId + "/build-sheet");
         change.accept(sheet);
         app.ask(
                 "PUT",
-                "/api/crafts/" + mark + "/build-sheet",
-                "{\"version\": " + app.get("/api/crafts/" + mark).get("version")
+                "/api/crafts/" + craftId + "/build-sheet",
+                "{\"version\": " + app.get("/api/crafts/" + craftId).get("version")
                         + ", \"reason\": \"as it is\", \"sheet\": " + sheet + "}");
     }
 
-    private JsonNode run(String mark) {
-        return app.get("/api/crafts/" + mark + "/set-up").get("run");
+    private JsonNode run(String craftId) {
+        return app.get("/api/crafts/" + craftId + "/set-up").get("run");
     }
 
-    private boolean waits(String mark, String title) {
-        return run(mark).get("waiting").valueStream().anyMatch(one -> one.get("title")
+    private boolean waits(String craftId, String title) {
+        return run(craftId).get("waiting").valueStream().anyMatch(one -> one.get("title")
                 .asString()
                 .contains(title));
     }
@@ -77,7 +77,7 @@ class WrongRecordWalkTest {
     @Test
     void aGnssModuleWhoseTransmitterIsJoinedToNothing() {
         app.ask("POST", "/api/crafts", """
-        {"mark": "NOWIRE", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"],
+        {"craftId": "NOWIRE", "name": "", "craftClass": "INCH_5", "mode": "LEVEL", "layout": "STACK", "parts": ["board-f7", "receiver", "gnss", "capacitor-470"],
          "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
         record("NOWIRE", sheet -> {
             ArrayNode wires = (ArrayNode) sheet.get("electrics").get("wires");

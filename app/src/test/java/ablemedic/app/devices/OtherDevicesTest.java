@@ -71,7 +71,7 @@ class OtherDevicesTest {
         app.ask(
                 "POST",
                 "/api/crafts",
-                "{\"mark\":\"LAN\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
+                "{\"craftId\":\"LAN\",\"name\":\"\",\"craftClass\":\"INCH_5\",\"spins\":\"INWARD\",\"numbering\":\"REAR_RIGHT_FIRST\",\"mode\":\"LEVEL\"}");
     }
 
     @AfterAll
@@ -180,7 +180,7 @@ class OtherDevicesTest {
         HttpResponse<String> opened = send(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\":\"LAN\",\"complaint\":\"from the tablet\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}",
+                "{\"craftId\":\"LAN\",\"complaint\":\"from the tablet\",\"occasion\":\"NOTHING_KNOWN\",\"seen\":{}}",
                 device);
         assertThat(opened.statusCode()).isEqualTo(201);
         long id = app.json.readTree(opened.body()).get("id").asLong();

@@ -57,13 +57,13 @@ class ReceiptTest {
     @Test
     void whatIsSaidOfAFailureIsTrue() {
         try (App app = App.with(Failing.class, folder.resolve("receipt.db"))) {
-            String early = fail(app, "early", "{\"mark\": \"E\", \"name\": \"\"}");
+            String early = fail(app, "early", "{\"craftId\": \"E\", \"name\": \"\"}");
             assertThat(early).contains("Nothing was written").doesNotContain("on purpose");
             app.refused(404, "GET", "/api/crafts/E", "");
             // The answer of a body is on its way by then; one without a body can still be taken back.
             assertThat(app.send("PUT", "/api/crafts/E/aside", "{}").statusCode())
                     .isEqualTo(404);
-            app.ask("POST", "/api/crafts", "{\"mark\": \"L\", \"name\": \"\"}");
+            app.ask("POST", "/api/crafts", "{\"craftId\": \"L\", \"name\": \"\"}");
             String late = new String(
                     app.send("PUT", "/api/crafts/L/aside", "{\"reason\": \"r\"}".getBytes(), "X-Fail", "late")
                             .body());

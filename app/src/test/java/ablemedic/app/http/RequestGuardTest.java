@@ -114,7 +114,7 @@ class RequestGuardTest {
             for (int i = 0; i < 24; i++) {
                 halves.add(new Wire(app)
                         .send("POST /api/crafts HTTP/1.1\r\nHost: localhost\r\nContent-Type: application/json\r\n"
-                                + "Content-Length: 500\r\n\r\n{\"mark\": "));
+                                + "Content-Length: 500\r\n\r\n{\"craftId\": "));
             }
             assertThat(app.send("GET", "/api/health", "").statusCode()).isEqualTo(200);
             List<String> answers = new ArrayList<>();
@@ -165,21 +165,21 @@ class RequestGuardTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-      {"mark": 5, "name": ""}                                        | mark       | a text in quotes
-      {"mark": "Q", "name": true}                                    | name       | a text in quotes
-      {"mark": "Q", "name": "", "craftClass": 0}                     | craftClass | one of INCH_3
-      {"mark": "Q", "name": "", "craftClass": "0"}                   | craftClass | one of INCH_3
-      {"mark": "Q", "name": "", "craftClass": "HUGE"}                | craftClass | one of INCH_3
-      {"mark": "Q", "name": "", "craftClass": ""}                    | craftClass | one of INCH_3
-      {"mark": "Q", "name": "", "parts": "receiver"}                 | parts      | a list in square brackets
-      {"mark": "Q", "name": "", "mounted": 3}                        | mounted    | rollDeg, pitchDeg, yawDeg
-      {"mark": "Q", "name": "", "mounted": {"rollDeg": 0.5, "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
-      {"mark": "Q", "name": "", "mounted": {"rollDeg": "0", "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
-      {"mark": "Q", "name": "", "mounted": {"rollDeg": 99999999999, "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
-      {"mark": "Q", "name": "", "mounted": {"pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
-      {"mark": "Q", "mark": "R", "name": ""}                         | line 1     | twice
-      {"mark": "Q", "name": "", "wings": 2}                          | wings      | there is battery, builder, craftClass, layout
-      [1, 2]                                                         | the body   | an object with the fields mark
+      {"craftId": 5, "name": ""}                                        | craftId    | a text in quotes
+      {"craftId": "Q", "name": true}                                    | name       | a text in quotes
+      {"craftId": "Q", "name": "", "craftClass": 0}                     | craftClass | one of INCH_3
+      {"craftId": "Q", "name": "", "craftClass": "0"}                   | craftClass | one of INCH_3
+      {"craftId": "Q", "name": "", "craftClass": "HUGE"}                | craftClass | one of INCH_3
+      {"craftId": "Q", "name": "", "craftClass": ""}                    | craftClass | one of INCH_3
+      {"craftId": "Q", "name": "", "parts": "receiver"}                 | parts      | a list in square brackets
+      {"craftId": "Q", "name": "", "mounted": 3}                        | mounted    | rollDeg, pitchDeg, yawDeg
+      {"craftId": "Q", "name": "", "mounted": {"rollDeg": 0.5, "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
+      {"craftId": "Q", "name": "", "mounted": {"rollDeg": "0", "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
+      {"craftId": "Q", "name": "", "mounted": {"rollDeg": 99999999999, "pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
+      {"craftId": "Q", "name": "", "mounted": {"pitchDeg": 0, "yawDeg": 0}} | mounted.rollDeg | a whole number
+      {"craftId": "Q", "craftId": "R", "name": ""}                         | line 1     | twice
+      {"craftId": "Q", "name": "", "wings": 2}                          | wings      | there is battery, builder, craftClass, craftId, layout
+      [1, 2]                                                         | the body   | an object with the fields craftId
       """)
     void eachRefusalSaysWhereAndWhatWouldBeRightInTheUsersWords(String body, String where, String right) {
         HttpResponse<String> answer = app.send("POST", "/api/crafts", body);

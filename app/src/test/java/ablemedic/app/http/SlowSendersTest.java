@@ -29,7 +29,7 @@ class SlowSendersTest {
                 Wire wire = new Wire(app);
                 wires.add(wire);
                 wire.send("POST " + path + " HTTP/1.1\r\nHost: localhost\r\nContent-Type: " + type
-                        + "\r\nContent-Length: 50000\r\n\r\n{\"mark\":");
+                        + "\r\nContent-Length: 50000\r\n\r\n{\"craftId\":");
             }
             assertThat(app.send("GET", "/api/crafts", "").statusCode()).isEqualTo(200);
             int refused = 0;

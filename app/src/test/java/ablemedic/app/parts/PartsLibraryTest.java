@@ -48,7 +48,7 @@ class PartsLibraryTest {
     }
 
     private JsonNode budget() {
-        return app.ask("POST", "/api/instruments/rail-budget", "{\"mark\": \"OWN\"}")
+        return app.ask("POST", "/api/instruments/rail-budget", "{\"craftId\": \"OWN\"}")
                 .get("rails")
                 .get(0);
     }
@@ -68,7 +68,7 @@ class PartsLibraryTest {
         assertThat(budget().get("givesA").asDouble()).isBetween(before + 0.4, before + 0.6);
         assertThat(app.get("/api/choices").get("parts").toString()).contains("spotting-light");
         app.ask("POST", "/api/crafts", """
-        {"mark": "NEXT", "name": "x", "craftClass": "INCH_5", "layout": "STACK", "parts": ["spotting-light"],
+        {"craftId": "NEXT", "name": "x", "craftClass": "INCH_5", "layout": "STACK", "parts": ["spotting-light"],
          "battery": {"cells": 4, "chemistry": "LIPO", "capacityMah": 1500, "cellMilliohms": 4}}""");
         assertThat(app.get("/api/crafts/NEXT").get("facts").toString()).contains("spotting light");
     }

@@ -11,11 +11,11 @@ import org.junit.jupiter.api.Test;
 
 class TrendsTest {
     private static RepairLogEntry entry(
-            String mark, String day, List<String> kinds, List<String> parts, double minutes) {
+            String craftId, String day, List<String> kinds, List<String> parts, double minutes) {
         return new RepairLogEntry(
                 1,
                 1,
-                mark,
+                craftId,
                 Instant.parse(day),
                 "complaint",
                 kinds.isEmpty() ? "not solved" : "solved",

@@ -45,7 +45,7 @@ class DatabaseFileTest {
         Path file = folder.resolve(name);
         try (App app = App.on(file)) {
             for (int i = 0; i < crafts; i++) {
-                app.ask("POST", "/api/crafts", "{\"mark\": \"C" + i + "\", \"name\": \"\"}");
+                app.ask("POST", "/api/crafts", "{\"craftId\": \"C" + i + "\", \"name\": \"\"}");
             }
         }
         return file;
@@ -118,9 +118,9 @@ class DatabaseFileTest {
         Path file = folder.resolve("live.db");
         Path backup = folder.resolve("backup.db");
         try (App app = App.on(file)) {
-            app.ask("POST", "/api/crafts", "{\"mark\": \"KEPT\", \"name\": \"\"}");
+            app.ask("POST", "/api/crafts", "{\"craftId\": \"KEPT\", \"name\": \"\"}");
             Backup.write(file, backup);
-            app.ask("POST", "/api/crafts", "{\"mark\": \"LATER\", \"name\": \"\"}");
+            app.ask("POST", "/api/crafts", "{\"craftId\": \"LATER\", \"name\": \"\"}");
         }
         assertThatExceptionOfType(UnusableException.class)
                 .isThrownBy(() -> Backup.write(file, backup))
@@ -170,7 +170,7 @@ class DatabaseFileTest {
             statement.execute("PRAGMA wal_autocheckpoint = 0");
             for (int i = 0; i < 30; i++) {
                 statement.execute(
-                        "INSERT INTO log_entry (mark, at, kind, text) VALUES ('C0', '2026-01-01T00:00:00Z', 'note', '"
+                        "INSERT INTO log_entry (craft_id, at, kind, text) VALUES ('C0', '2026-01-01T00:00:00Z', 'note', '"
                                 + "x".repeat(900) + "')");
             }
             Files.copy(living, folder.resolve("killed.db"));

@@ -39,8 +39,8 @@ class LockAndLoadTest {
         app.close();
     }
 
-    private static HttpResponse<String> enter(String mark) {
-        return app.send("POST", "/api/crafts", "{\"mark\": \"" + mark + "\", \"name\": \"\"}");
+    private static HttpResponse<String> enter(String craftId) {
+        return app.send("POST", "/api/crafts", "{\"craftId\": \"" + craftId + "\", \"name\": \"\"}");
     }
 
     private static List<Integer> atOnce(int clients, Callable<HttpResponse<String>> asking)
@@ -107,7 +107,7 @@ class LockAndLoadTest {
                 () -> app.send(
                         "POST",
                         "/api/work-ups",
-                        "{\"mark\": \"BUSY\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}"));
+                        "{\"craftId\": \"BUSY\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}"));
         assertThat(codes).containsOnlyOnce(201).filteredOn(c -> c != 201).containsOnly(409);
         assertThat(app.get("/api/crafts/BUSY").get("workUps")).hasSize(1);
     }
@@ -118,7 +118,7 @@ class LockAndLoadTest {
         JsonNode view = app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\": \"BOTH\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}");
+                "{\"craftId\": \"BOTH\", \"complaint\": \"flips\", \"occasion\": \"BUILD\", \"seen\": {}}");
         List<Integer> codes = atOnce(
                 8,
                 () -> app.send(
@@ -176,7 +176,7 @@ class LockAndLoadTest {
         app.ask(
                 "POST",
                 "/api/work-ups",
-                "{\"mark\": \"SHARED\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}");
+                "{\"craftId\": \"SHARED\", \"complaint\": \"x\", \"occasion\": \"BUILD\", \"seen\": {}}");
         long id = app.get("/api/crafts/SHARED").get("workUps").get(0).get("id").asLong();
         List<Integer> codes = atOnce(24, () -> {
             HttpResponse<String> last = app.send("GET", "/api/bench", "");

@@ -47,7 +47,7 @@ class MigrationsTest {
         List<String> now = new ArrayList<>();
         try (Connection connection = DriverManager.getConnection(url());
                 Statement statement = connection.createStatement();
-                ResultSet rows = statement.executeQuery("SELECT parts FROM ledger_entry ORDER BY id")) {
+                ResultSet rows = statement.executeQuery("SELECT parts FROM repair_log_entry ORDER BY id")) {
             while (rows.next()) {
                 now.add(rows.getString(1));
             }
@@ -59,5 +59,32 @@ class MigrationsTest {
                         "[\"Wires and joints\",\"Battery\",\"Settings and firmware\"]",
                         "[\"Flight controller\",\"Packet radio\",\"Prop\"]",
                         "[\"FC mount\",\"ESC\"]");
+    }
+
+    @Test
+    void whatWasSetAsideIsFoundUnderTheNewNameOfItsTable() throws SQLException {
+        migrateTo("19");
+        try (Connection connection = DriverManager.getConnection(url());
+                Statement statement = connection.createStatement()) {
+            for (String table : List.of("ledger_entry", "routine_run", "pack", "pack_entry", "part_sort", "craft")) {
+                statement.executeUpdate("INSERT INTO set_aside VALUES ('" + table + "', '1', 'it', 'r', 'once')");
+            }
+        }
+        migrateTo("latest");
+        try (Connection connection = DriverManager.getConnection(url());
+                Statement statement = connection.createStatement()) {
+            List<String> lost = new ArrayList<>();
+            try (ResultSet rows = statement.executeQuery(
+                    "SELECT kept_in FROM set_aside WHERE kept_in NOT IN (SELECT name FROM sqlite_schema)")) {
+                while (rows.next()) {
+                    lost.add(rows.getString(1));
+                }
+            }
+            assertThat(lost).isEmpty();
+            statement.executeUpdate("PRAGMA foreign_keys = ON");
+            try (ResultSet broken = statement.executeQuery("PRAGMA foreign_key_check")) {
+                assertThat(broken.next()).isFalse();
+            }
+        }
     }
 }

@@ -22,7 +22,7 @@ class PowerCutTest {
         Path file = folder.resolve("kill.db");
         Set<String> acknowledged = ConcurrentHashMap.newKeySet();
         try (Program program = Program.on(file)) {
-            assertThat(program.post("/api/crafts", "{\"mark\": \"K\", \"name\": \"\"}")
+            assertThat(program.post("/api/crafts", "{\"craftId\": \"K\", \"name\": \"\"}")
                             .statusCode())
                     .isEqualTo(201);
             Thread[] writers = new Thread[4];
