@@ -52,6 +52,7 @@ class KeptEndsTest {
             assertThat(shown.get("complaint").asString())
                     .as("what was kept, and not what follows from its events")
                     .isEqualTo("as it was kept");
+            assertThat(shown.get("craftId").asString()).isEqualTo("ENDED");
             assertThat(shown.get("map").get("wires")).hasSizeGreaterThan(5);
             JsonNode conflict = shown.get("conflicts").get(0).get("conflict");
             assertThat(conflict.get("ways")
@@ -70,6 +71,7 @@ class KeptEndsTest {
     private static void toFirst(ObjectNode end) {
         end.remove("form");
         end.put("complaint", "as it was kept");
+        end.set("mark", end.remove("craftId"));
         ((ObjectNode) end.get("bench")).set("packIn", ((ObjectNode) end.get("bench")).remove("batteryIn"));
         ((ObjectNode) end.get("map")).set("leads", ((ObjectNode) end.get("map")).remove("wires"));
         ArrayNode conflicts = end.putArray("conflicts");
