@@ -24,7 +24,7 @@
   {#each marks as one (one.kind)}
     <li><span class={`tick ${one.kind}`} aria-hidden="true">{one.craftId}</span>{one.text}</li>
   {/each}
-  <li>no craftId: unknown</li>
+  <li>no mark: unknown</li>
   <li><span aria-hidden="true">○</span>pad</li>
   <li><span aria-hidden="true">▫</span>end of a wire: crimp, or strands at the joint</li>
 </ul>
