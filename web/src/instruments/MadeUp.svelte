@@ -30,7 +30,7 @@
     ['PPM', 'PPM'],
     ['PWM', 'PWM'],
     ['DSHOT', 'DSHOT'],
-    ['POLLED', 'one-wire polled telemetry'],
+    ['POLLED', 'half-duplex polled telemetry'],
     ['STREAM', 'one-way telemetry stream'],
     ['SATELLITE', 'satellite serial']
   ];

@@ -17,7 +17,7 @@
     shape: Schemas['MotorSightings']['shape'];
     /** Of the corners, clockwise from the front right. */
     names: string[];
-    /** What was told of each corner, in words; stands inside its rotor. */
+    /** What is known of each corner, in words; stands inside its rotor. */
     notes: Record<Corner, string>;
     /** The ways that were told of each corner. */
     told: Record<Corner, Spin[]>;

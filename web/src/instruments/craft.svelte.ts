@@ -16,7 +16,7 @@ export class OpenedFor {
     return this.chart.value;
   }
 
-  /** What a device of the craft was told, as it stands on its sheet; nothing while no craft is there. */
+  /** How a device of the craft is configured, as on its sheet; nothing while no craft is there. */
   told(setting: string): string | undefined {
     return this.chart.value?.told.find((one) => one.id === setting)?.written;
   }

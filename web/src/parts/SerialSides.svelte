@@ -6,7 +6,7 @@
   import { Loading } from '../shared/loading.svelte';
   import type { PartTypeState } from './partType.svelte';
 
-  /** The serial side of a partType: the uarts of a flight board, or the lines that a part speaks on. */
+  /** The serial side of a part type: the UARTs of an FC, or the lines that a part speaks on. */
   let { work }: { work: PartTypeState } = $props();
 
   const choices = new Loading<Schemas['PlannerChoices']>();
